@@ -1,0 +1,171 @@
+import { fromLarder, massG, merge, NOTHING, portion, at, away, flowOf, waterFlow, coefficientId, COEFFICIENTS } from '../kitchen';
+import type { Beliefs, Flow, Kit, Ledger, Stream } from '../kitchen';
+import { materialById } from '../materials';
+import { findRoot } from '../numerics';
+import { contextOf, kindOf } from '../steps';
+import type { Ctx, Effect, Figures, Recipe, Step, StepResult, Task } from '../steps';
+
+/** A figure that was weighed, timed or measured at a step. */
+export interface Reading {
+  readonly id: string;
+  readonly step: string;
+  readonly task?: string;
+  readonly what: string;
+  readonly value: number;
+  readonly source: 'cook' | 'clock' | 'demo';
+}
+export interface Stage {
+  readonly step: string;
+  readonly startS: number;
+  readonly endS: number;
+  readonly tasks: readonly Task[];
+  readonly figures: Figures;
+  readonly writes: StepResult['writes'];
+}
+/** A coefficient of the kitchen solved from a reading; what no value inside its bounds explains is `leftOver`. */
+export interface Fit {
+  readonly coefficient: string;
+  readonly value: number;
+  readonly step: string;
+  readonly what: string;
+  readonly leftOver: number;
+}
+export interface Outcome {
+  readonly stages: readonly Stage[];
+  readonly ledger: Ledger;
+  readonly products: Readonly<Record<string, Stream>>;
+  readonly fits: readonly Fit[];
+  readonly beliefs: Beliefs;
+}
+export interface Given {
+  readonly kit: Kit;
+  readonly beliefs?: Beliefs;
+  readonly readings?: readonly Reading[];
+  /** Real seconds that passed before a step began, folded as rest; a prediction assumes none. */
+  readonly start?: Readonly<Record<string, Stream>>;
+  readonly untilStep?: number;
+}
+
+/** The larder's streams, at room temperature, before the first step. */
+export function larderStreams(r: Recipe, kit: Kit): Map<string, Stream> {
+  const streams = new Map<string, Stream>();
+  for (const l of r.larder) {
+    const s = fromLarder(materialById(r.materials, l.material), l.grams, kit.roomC);
+    streams.set(l.into, merge(streams.get(l.into) ?? NOTHING, s));
+  }
+  return streams;
+}
+
+/**
+ * The batch: every step in turn over the streams, readings replacing what was planned. The same function predicts,
+ * re-predicts during a run, solves backwards, checks and draws. A step that takes a stream nothing made: RangeError.
+ */
+export function fold(recipe: Recipe, given: Given): Outcome {
+  const streams = given.start ? new Map(Object.entries(given.start)) : larderStreams(recipe, given.kit);
+  const ledger: Flow[] = [];
+  const stages: Stage[] = [];
+  const fits: Fit[] = [];
+  let beliefs = given.beliefs ?? {};
+  const base = contextOf(given.kit, beliefs, recipe.materials);
+  for (const l of given.start ? [] : recipe.larder) {
+    const s = fromLarder(materialById(recipe.materials, l.material), l.grams, given.kit.roomC);
+    ledger.push(flowOf('larder', away('larder'), at(l.into), s));
+  }
+  const steps = given.untilStep === undefined ? recipe.steps : recipe.steps.slice(0, given.untilStep);
+  for (const step of steps) {
+    const kind = kindOf(step.kind);
+    const get = (name: string): Stream => streams.get(name) ?? NOTHING;
+    const reads = kind.reads(step.params);
+    for (const name of reads)
+      if (!streams.has(name)) throw new RangeError(`step "${step.id}" takes "${name}", which nothing before it has made`);
+    const mine = given.readings?.filter((r) => r.step === step.id) ?? [];
+    const done = runStep(step, mine, get, { ...base, beliefs });
+    beliefs = done.beliefs;
+    fits.push(...done.fits);
+    for (const flow of done.result.flows) ledger.push(flow);
+    for (const [name, s] of done.result.writes) {
+      if (s === null) streams.delete(name);
+      else streams.set(name, s);
+    }
+    const startS = reads.reduce((t, n) => Math.max(t, done.before(n)), 0);
+    const took = done.result.tasks.reduce((t, x) => t + x.durationS, 0);
+    const r = done.result;
+    stages.push({ step: step.id, startS, endS: startS + took, tasks: r.tasks, figures: r.figures, writes: r.writes });
+  }
+  return { stages, ledger, products: Object.fromEntries(streams), fits, beliefs };
+}
+
+interface Ran {
+  readonly result: StepResult;
+  readonly fits: readonly Fit[];
+  readonly beliefs: Beliefs;
+  readonly before: (stream: string) => number;
+}
+
+function runStep(step: Step, readings: readonly Reading[], get: (s: string) => Stream, ctx: Ctx): Ran {
+  const kind = kindOf(step.kind);
+  const ready = new Map(kind.reads(step.params).map((n) => [n, get(n).readyAtS]));
+  const before = (n: string) => ready.get(n) ?? 0;
+  if (readings.length === 0) return { result: kind.run(step.id, step.params, get, ctx), fits: [], beliefs: ctx.beliefs, before };
+  let params: Record<string, unknown> = { ...step.params };
+  const rest: { reading: Reading; effect: Exclude<Effect, { is: 'param' | 'note' }> }[] = [];
+  for (const reading of readings) {
+    const spec = kind.readings[reading.what];
+    if (!spec) continue;
+    const effect = spec.effect(step.params as never, ctx);
+    if (effect.is === 'param') params = { ...params, [effect.param]: reading.value };
+    else if (effect.is !== 'note') rest.push({ reading, effect });
+  }
+  const p = params as unknown as Step['params'];
+  let beliefs = ctx.beliefs;
+  const fits: Fit[] = [];
+  const run = (b: Beliefs) => kind.run(step.id, p, get, { ...ctx, beliefs: b });
+  for (const { reading, effect } of rest) {
+    if (effect.is !== 'fit') continue;
+    const id = coefficientId(effect.kind, effect.thing);
+    const bounds = COEFFICIENTS[effect.kind];
+    const withC = (c: number): Beliefs => ({ ...beliefs, [id]: { mean: c, n: 1, ...bounds } });
+    const miss = (c: number) => (run(withC(c)).figures[effect.figure] ?? 0) - reading.value;
+    const found = findRoot(miss, bounds.low, bounds.high, Math.max(1e-6, Math.abs(reading.value) * 1e-9));
+    beliefs = withC(found.x);
+    const leftOver = found.converged ? 0 : -found.residual;
+    fits.push({ coefficient: id, value: found.x, step: step.id, what: reading.what, leftOver });
+  }
+  let result = run(beliefs);
+  for (const { reading, effect } of rest) {
+    if (effect.is === 'mass') result = settle(step.id, result, effect.stream, reading.value, effect.water === true);
+    else if (effect.weighs !== undefined) {
+      const leftOver = fits.find((f) => f.what === reading.what)?.leftOver ?? 0;
+      const now = massOf(result, effect.weighs);
+      if (Math.abs(leftOver) > 1e-6) result = settle(step.id, result, effect.weighs, now + leftOver, false);
+    }
+  }
+  return { result, fits, beliefs, before };
+}
+
+const massOf = (r: StepResult, stream: string): number => {
+  const s = r.writes.find(([n]) => n === stream)?.[1];
+  return s ? massG(s) : 0;
+};
+
+/** The scale is right: bring the stream to the weighed mass, and write the difference down as unaccounted for. */
+function settle(stepId: string, r: StepResult, stream: string, weighedG: number, water: boolean): StepResult {
+  const s = r.writes.find(([n]) => n === stream)?.[1];
+  if (!s || massG(s) <= 0) return r;
+  const now = massG(s);
+  const more = weighedG - now;
+  const place = [at(stream), away('unaccounted')] as const;
+  const [from, to] = more < 0 ? place : [place[1], place[0]];
+  const water0 = s.boundWaterG;
+  if (water && water0 + more > 0) {
+    const out = { ...s, boundWaterG: water0 + more, gainedWaterG: Math.max(0, s.gainedWaterG + more) };
+    const flow = waterFlow(stepId, from, to, Math.abs(more), s.temperatureC);
+    return { ...r, writes: swap(r.writes, stream, out), flows: [...r.flows, flow] };
+  }
+  const flow = flowOf(stepId, from, to, portion(s, Math.abs(more) / now));
+  return { ...r, writes: swap(r.writes, stream, portion(s, weighedG / now)), flows: [...r.flows, flow] };
+}
+
+function swap(writes: StepResult['writes'], stream: string, s: Stream): StepResult['writes'] {
+  return writes.map(([n, old]) => [n, n === stream ? s : old] as const);
+}

@@ -1,0 +1,94 @@
+export type ThingKind = 'jug' | 'strainer' | 'pot' | 'bowl' | 'hob' | 'jar';
+interface Vessel {
+  readonly ml: number;
+  readonly diameterCm: number;
+  readonly massG: number;
+  readonly made: 'glass' | 'steel';
+}
+export type Thing = { readonly id: string; readonly name: string } & (
+  | { readonly is: 'jug'; readonly ratedMl: number; readonly watts: number; readonly lid: 'vented' | 'sealed' }
+  | { readonly is: 'strainer'; readonly openingUm: number }
+  | ({ readonly is: 'pot' } & Vessel)
+  | ({ readonly is: 'bowl' } & Vessel)
+  | { readonly is: 'hob'; readonly watts: number; readonly heat: 'gas' | 'electric' | 'induction' }
+  | { readonly is: 'jar'; readonly ml: number; readonly glass: boolean }
+);
+export type ThingOf<K extends ThingKind> = Extract<Thing, { is: K }>;
+
+/** A coefficient of this kitchen, as a multiple of the usual value: lognormal with 1 σ `sd`, kept inside [low, high]. */
+export interface Belief {
+  readonly mean: number;
+  readonly sd: number;
+  readonly n: number;
+  readonly low: number;
+  readonly high: number;
+}
+export type Beliefs = Readonly<Record<string, Belief>>;
+
+/** Everything of the kitchen that the fold uses. */
+export interface Kit {
+  readonly v: 1;
+  readonly id: 'kit';
+  readonly name: string;
+  readonly altitudeM: number;
+  readonly roomC: number;
+  readonly fridgeC: number;
+  readonly tapC: number;
+  readonly cupMl: number;
+  readonly things: readonly Thing[];
+  /** Which thing of each kind a plan means when it does not name one. */
+  readonly use: Readonly<Record<ThingKind, string>>;
+  readonly rev: number;
+}
+
+/** A usual kitchen, so that nobody must fill anything in to begin (sizes: common practice). */
+export const USUAL_KIT: Kit = {
+  v: 1,
+  id: 'kit',
+  name: 'My kitchen',
+  altitudeM: 0,
+  roomC: 20,
+  fridgeC: 4,
+  tapC: 15,
+  cupMl: 250,
+  rev: 1,
+  things: [
+    { id: 'jug', is: 'jug', name: 'Blender jug', ratedMl: 1500, watts: 800, lid: 'vented' },
+    { id: 'fine-bag', is: 'strainer', name: 'Fine bag', openingUm: 100 },
+    { id: 'cloth', is: 'strainer', name: 'Cheesecloth, four layers', openingUm: 250 },
+    { id: 'sieve', is: 'strainer', name: 'Kitchen sieve', openingUm: 600 },
+    { id: 'pot', is: 'pot', name: 'Pot', ml: 5000, diameterCm: 22, massG: 1400, made: 'steel' },
+    { id: 'bowl', is: 'bowl', name: 'Bowl', ml: 3000, diameterCm: 22, massG: 800, made: 'glass' },
+    { id: 'hob', is: 'hob', name: 'Hob', watts: 1800, heat: 'electric' },
+    { id: 'jar', is: 'jar', name: 'Litre jar', ml: 1000, glass: true },
+  ],
+  use: { jug: 'jug', strainer: 'fine-bag', pot: 'pot', bowl: 'bowl', hob: 'hob', jar: 'jar' },
+};
+
+/** The thing a step names, or, for 'in use', the one the kitchen uses. */
+export function thingOf<K extends ThingKind>(kit: Kit, kind: K, id: string): ThingOf<K> {
+  const wanted = id === IN_USE ? kit.use[kind] : id;
+  const found = kit.things.find((t): t is ThingOf<K> => t.is === kind && t.id === wanted);
+  if (!found) throw new RangeError(`no ${kind} "${wanted}" in the kit`);
+  return found;
+}
+/** The reference a plan keeps when it means "the one this kitchen uses". */
+export const IN_USE = 'in use';
+
+/** Usual spread of each coefficient, 1 σ lognormal (models §9; estimates), and how far a fit may move it. */
+export const COEFFICIENTS = {
+  hold: { sd: 0.2, low: 0.4, high: 2.5 },
+  power: { sd: 0.15, low: 0.3, high: 2 },
+  hob: { sd: 0.15, low: 0.3, high: 1.6 },
+  steam: { sd: 0.25, low: 0.2, high: 4 },
+  uptake: { sd: 0.08, low: 0.6, high: 1.4 },
+} as const;
+export type CoefficientKind = keyof typeof COEFFICIENTS;
+export const coefficientId = (kind: CoefficientKind, thing: string): string => `${kind}:${thing}`;
+export function usualBelief(id: string): Belief {
+  const kind = id.slice(0, id.indexOf(':')) as CoefficientKind;
+  return { mean: 1, n: 0, ...COEFFICIENTS[kind] };
+}
+export function multiplier(beliefs: Beliefs, kind: CoefficientKind, thing: string): number {
+  return beliefs[coefficientId(kind, thing)]?.mean ?? 1;
+}

@@ -1,0 +1,240 @@
+import { addGrams, grams, heatCapacity, density, NO_GRAMS, scaleGrams, sumGrams } from '../materials';
+import type { Grams, Material } from '../materials';
+
+export type Hygiene = 'raw' | 'heated' | 'boiled' | 'touched';
+/** Amounts that follow the dry matter they came from: trypsin inhibitor (g of dry bean it stands for). */
+export interface Inhibitor {
+  readonly labile: number;
+  readonly stable: number;
+  readonly of: number;
+}
+/** Enzyme still active and flavour made, both as g of dry bean they stand for; `of` is the whole. */
+export interface Flavour {
+  readonly enzyme: number;
+  readonly beany: number;
+  readonly of: number;
+}
+/** One body of stuff in the kitchen. Everything that adds is an amount, so merging is a sum; below the line are rules. */
+export interface Stream {
+  /** material id → g of dry matter, for allergens and for weighing material factors. */
+  readonly madeFrom: Readonly<Record<string, number>>;
+  readonly freeWaterG: number;
+  /** Water inside the particles: their own and what they drank; of it `gainedWaterG` was drunk. */
+  readonly boundWaterG: number;
+  readonly gainedWaterG: number;
+  /** Dissolved or emulsified in the liquid. */
+  readonly released: Grams;
+  /** In the particles; of it `able` would leave if every cell were open. */
+  readonly bound: Grams;
+  readonly able: Grams;
+  readonly hullG: number;
+  readonly inhibitor: Inhibitor;
+  readonly flavour: Flavour;
+  /* ---- not sums: each has its merge rule in `merge` ---- */
+  readonly temperatureC: number;
+  readonly sizeUm: number;
+  readonly openedShare: number;
+  readonly sievedShare: number;
+  readonly peakWetC: number;
+  readonly hygiene: Hygiene;
+  readonly readyAtS: number;
+  /** Pasteurising minutes at 70 °C, and seconds at the true boil, since it was last raw. */
+  readonly f70Min: number;
+  readonly boilS: number;
+  /** Of whole pieces: minutes at 100 °C, hours of loss into the soak water, seconds hot. */
+  readonly preheatMin: number;
+  readonly lossH: number;
+  readonly hotWholeS: number;
+  /** Days at 4 °C already spent of its keeping. */
+  readonly spentD: number;
+  /** Seconds between 57 and 21 °C, and between 57 and 5 °C, since its last heating. */
+  readonly above21S: number;
+  readonly above5S: number;
+}
+
+const NO_INHIBITOR: Inhibitor = { labile: 0, stable: 0, of: 0 };
+const NO_FLAVOUR: Flavour = { enzyme: 0, beany: 0, of: 0 };
+export const NOTHING: Stream = {
+  madeFrom: {},
+  freeWaterG: 0,
+  boundWaterG: 0,
+  gainedWaterG: 0,
+  released: NO_GRAMS,
+  bound: NO_GRAMS,
+  able: NO_GRAMS,
+  hullG: 0,
+  inhibitor: NO_INHIBITOR,
+  flavour: NO_FLAVOUR,
+  temperatureC: 20,
+  sizeUm: 0,
+  openedShare: 0,
+  sievedShare: 0,
+  peakWetC: 0,
+  hygiene: 'raw',
+  readyAtS: 0,
+  f70Min: 0,
+  boilS: 0,
+  preheatMin: 0,
+  lossH: 0,
+  hotWholeS: 0,
+  spentD: 0,
+  above21S: 0,
+  above5S: 0,
+};
+
+/** A material as it comes from the larder, g as bought. */
+export function fromLarder(m: Material, massG: number, temperatureC: number): Stream {
+  const bound = scaleGrams(m.per100g, massG / 100);
+  const dry = sumGrams(bound);
+  const water = massG - dry;
+  const labile = m.inhibitorLabileShare;
+  const c = m.canLeave;
+  const able = grams({
+    protein: bound.protein * c.protein,
+    fat: bound.fat * c.fat,
+    starch: bound.starch * c.starch,
+    sugars: bound.sugars * c.sugars,
+    solubleFibre: bound.solubleFibre * c.solubleFibre,
+    insolubleFibre: bound.insolubleFibre * c.insolubleFibre,
+    otherCarb: bound.otherCarb * c.otherCarb,
+    ash: bound.ash * c.ash,
+    salt: bound.salt,
+  });
+  return {
+    ...NOTHING,
+    madeFrom: { [m.id]: dry },
+    boundWaterG: water,
+    bound,
+    able,
+    hullG: dry * m.hullShare,
+    inhibitor: labile === null ? NO_INHIBITOR : { labile: labile * dry, stable: (1 - labile) * dry, of: dry },
+    flavour: labile === null ? NO_FLAVOUR : { enzyme: dry, beany: 0, of: dry },
+    temperatureC,
+    sizeUm: m.pieceUm,
+  };
+}
+
+/** Tap or kettle water. `boiled` water does not bring the raw state into milk that was boiled. */
+export function waterStream(massG: number, temperatureC: number, boiled = false): Stream {
+  return { ...NOTHING, freeWaterG: massG, temperatureC, hygiene: boiled ? 'boiled' : 'raw' };
+}
+
+export const solidsG = (s: Stream): number => sumGrams(s.released) + sumGrams(s.bound);
+export const waterG = (s: Stream): number => s.freeWaterG + s.boundWaterG;
+export const massG = (s: Stream): number => waterG(s) + solidsG(s);
+export const liquidG = (s: Stream): number => s.freeWaterG + sumGrams(s.released);
+export const contents = (s: Stream): Grams => addGrams(s.released, s.bound);
+/** kJ/K at its own temperature. */
+export const capacityOf = (s: Stream): number => heatCapacity(waterG(s), contents(s), Math.min(100, Math.max(0, s.temperatureC)));
+/** Volume at 20 °C, ml. */
+export const volumeMl = (s: Stream): number => massG(s) / density(waterG(s), contents(s));
+/** Anything grown in it, as against plain water. */
+export const hasFood = (s: Stream): boolean => Object.keys(s.madeFrom).length > 0;
+
+function scaleRecord(r: Readonly<Record<string, number>>, by: number): Readonly<Record<string, number>> {
+  const out: Record<string, number> = {};
+  for (const k in r) out[k] = (r[k] ?? 0) * by;
+  return out;
+}
+function sumRecords(a: Readonly<Record<string, number>>, b: Readonly<Record<string, number>>) {
+  const out: Record<string, number> = { ...a };
+  for (const k in b) out[k] = (out[k] ?? 0) + (b[k] ?? 0);
+  return out;
+}
+
+/** What follows the dry matter, scaled: used by every split. */
+export function carried(s: Stream, share: number): Pick<Stream, 'madeFrom' | 'inhibitor' | 'flavour'> {
+  return {
+    madeFrom: share > 0 ? scaleRecord(s.madeFrom, share) : {},
+    inhibitor: { labile: s.inhibitor.labile * share, stable: s.inhibitor.stable * share, of: s.inhibitor.of * share },
+    flavour: { enzyme: s.flavour.enzyme * share, beany: s.flavour.beany * share, of: s.flavour.of * share },
+  };
+}
+
+/** A share 0..1 of a stream, alike in everything. */
+export function portion(s: Stream, share: number): Stream {
+  return {
+    ...s,
+    ...carried(s, share),
+    freeWaterG: s.freeWaterG * share,
+    boundWaterG: s.boundWaterG * share,
+    gainedWaterG: s.gainedWaterG * share,
+    released: scaleGrams(s.released, share),
+    bound: scaleGrams(s.bound, share),
+    able: scaleGrams(s.able, share),
+    hullG: s.hullG * share,
+  };
+}
+
+/**
+ * Hygiene of a mixture. Raw food makes it raw; something raw that is only water (or a cloth, or hands) makes cooked
+ * milk "touched again"; otherwise the weaker treatment counts.
+ */
+function mixedHygiene(a: Stream, b: Stream): Hygiene {
+  if (a.hygiene === b.hygiene) return a.hygiene;
+  const rawFood = (a.hygiene === 'raw' && hasFood(a)) || (b.hygiene === 'raw' && hasFood(b));
+  if (rawFood) return 'raw';
+  const pair = [a.hygiene, b.hygiene];
+  if (pair.includes('raw') || pair.includes('touched')) return hasFood(a) || hasFood(b) ? 'touched' : 'raw';
+  return 'heated';
+}
+
+/** Two streams into one. Amounts add; temperature by heat; size and ready-time the greater; lethality the lesser. */
+export function merge(a: Stream, b: Stream): Stream {
+  const ma = massG(a);
+  const mb = massG(b);
+  if (mb <= 0) return { ...a, readyAtS: Math.max(a.readyAtS, b.readyAtS) };
+  if (ma <= 0) return { ...b, readyAtS: Math.max(a.readyAtS, b.readyAtS) };
+  const ca = capacityOf(a);
+  const cb = capacityOf(b);
+  const ba = sumGrams(a.bound);
+  const bb = sumGrams(b.bound);
+  const byBound = (x: number, y: number) => (ba + bb > 0 ? (x * ba + y * bb) / (ba + bb) : Math.max(x, y));
+  const foods = [a, b].filter(hasFood);
+  const least = (f: (s: Stream) => number) => (foods.length ? Math.min(...foods.map(f)) : 0);
+  const t = a.temperatureC === b.temperatureC ? a.temperatureC : (a.temperatureC * ca + b.temperatureC * cb) / (ca + cb);
+  return {
+    madeFrom: sumRecords(a.madeFrom, b.madeFrom),
+    freeWaterG: a.freeWaterG + b.freeWaterG,
+    boundWaterG: a.boundWaterG + b.boundWaterG,
+    gainedWaterG: a.gainedWaterG + b.gainedWaterG,
+    released: addGrams(a.released, b.released),
+    bound: addGrams(a.bound, b.bound),
+    able: addGrams(a.able, b.able),
+    hullG: a.hullG + b.hullG,
+    inhibitor: {
+      labile: a.inhibitor.labile + b.inhibitor.labile,
+      stable: a.inhibitor.stable + b.inhibitor.stable,
+      of: a.inhibitor.of + b.inhibitor.of,
+    },
+    flavour: {
+      enzyme: a.flavour.enzyme + b.flavour.enzyme,
+      beany: a.flavour.beany + b.flavour.beany,
+      of: a.flavour.of + b.flavour.of,
+    },
+    temperatureC: t,
+    sizeUm: Math.max(a.sizeUm, b.sizeUm),
+    openedShare: byBound(a.openedShare, b.openedShare),
+    sievedShare: byBound(a.sievedShare, b.sievedShare),
+    peakWetC: Math.max(a.peakWetC, b.peakWetC, t),
+    hygiene: mixedHygiene(a, b),
+    readyAtS: Math.max(a.readyAtS, b.readyAtS),
+    f70Min: least((s) => s.f70Min),
+    boilS: least((s) => s.boilS),
+    preheatMin: byBound(a.preheatMin, b.preheatMin),
+    lossH: byBound(a.lossH, b.lossH),
+    hotWholeS: byBound(a.hotWholeS, b.hotWholeS),
+    spentD: Math.max(a.spentD, b.spentD),
+    above21S: Math.max(a.above21S, b.above21S),
+    above5S: Math.max(a.above5S, b.above5S),
+  };
+}
+
+/** Share of trypsin inhibitor left; null where there never was any. */
+export function inhibitorLeftOf(s: Stream): number | null {
+  return s.inhibitor.of > 0 ? (s.inhibitor.labile + s.inhibitor.stable) / s.inhibitor.of : null;
+}
+/** Beany index 0..100 (an estimate); null where the material has no such enzyme. */
+export function beanyIndexOf(s: Stream): number | null {
+  return s.flavour.of > 0 ? (100 * s.flavour.beany) / s.flavour.of : null;
+}

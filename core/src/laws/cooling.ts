@@ -1,0 +1,34 @@
+import { within } from './domain';
+
+/** Heat transfer to what stands around, W/m²K (models §7; estimates). */
+export const COOLING_W_PER_M2K = { counter: 12, fridge: 8, water: 150, iceBath: 250 } as const;
+export type CoolingPlace = keyof typeof COOLING_W_PER_M2K;
+
+/** Newton's time constant, s: τ = C/(U·A). */
+export function timeConstantS(capacityKJPerK: number, wPerM2K: number, areaM2: number): number {
+  return (capacityKJPerK * 1000) / (wPerM2K * within('area', areaM2, 1e-6, 100));
+}
+/** Temperature after `s` seconds beside surroundings of `aroundC`. 0 s → start. */
+export function cooledC(startC: number, aroundC: number, tauS: number, s: number): number {
+  return aroundC + (startC - aroundC) * Math.exp(-s / tauS);
+}
+/** Seconds until `toC`; null: never (the limit is at or beyond the surroundings). τ 60 min, 5 °C, 85 → 25: 83.18 min. */
+export function secondsTo(startC: number, toC: number, aroundC: number, tauS: number): number | null {
+  const ratio = (startC - aroundC) / (toC - aroundC);
+  if (startC === toC) return 0;
+  if (!(ratio > 0) || !Number.isFinite(ratio)) return null;
+  const s = tauS * Math.log(ratio);
+  return s < 0 ? null : s;
+}
+/** Wetted area of a round vessel holding `ml`, m²: bottom, side and top. */
+export function roundAreaM2(ml: number, diameterCm: number): number {
+  const r = within('diameter', diameterCm, 1, 200) / 200;
+  return 2 * Math.PI * r * r + (2 * ml * 1e-6) / r;
+}
+/** Ice for a bath, kg, with a quarter over: models §7. Heat to take kJ, end °C, bath water kg at °C. */
+export function iceKg(heatKJ: number, endC: number, bathKg: number, bathC: number): number {
+  const need = heatKJ + bathKg * 4.19 * (bathC - endC);
+  return (Math.max(0, need) / (2.1 * 18 + 334 + 4.19 * endC)) * 1.25;
+}
+/** Limits for cooked food, FDA Food Code 3-501.14: 57 → 21 °C in 2 h, → 5 °C in 6 h in all. */
+export const COOLING_LIMITS = { fromC: 57, midC: 21, midS: 7200, endC: 5, endS: 21_600 } as const;

@@ -1,0 +1,45 @@
+import { within } from './domain';
+
+/** g of liquid held per g of fat-free insoluble solids, by hand (models §4; estimate, learned per strainer). */
+export const HELD_PER_G = { drip: 7, gentle: 5, twist: 3.6, press: 2.75 } as const;
+export type Hand = keyof typeof HELD_PER_G;
+
+/**
+ * Liquid that stays in the pulp after a pass with constant underflow, g: min(L, r·κ·insolubles)
+ * (leaching with constant underflow: McCabe & Smith, Unit Operations; Geankoplis, Transport Processes).
+ * No liquid → 0; no insolubles → 0, all runs through.
+ */
+export function underflow(liquidG: number, insolubleG: number, r: number, kappa: number): number {
+  within('insoluble', insolubleG, 0, Infinity);
+  return Math.min(liquidG, r * kappa * insolubleG);
+}
+
+/** Share of a massless solute left in the pulp: first strain from own liquid A, then washes (closed form, models §4). */
+export function leftAfter(ownG: number, heldG: number, watersG: readonly number[]): number {
+  return watersG.reduce((left, w, k) => left * (heldG / ((k === 0 ? ownG : heldG) + w)), 1);
+}
+
+/** What heating a bean before it is ground leaves extractable (models §4; estimate): minutes at 100 °C → factor. */
+export const HEATED_PROTEIN: readonly (readonly [number, number])[] = [
+  [0, 1],
+  [2.5, 0.92],
+  [10, 0.8],
+  [30, 0.68],
+  [60, 0.6],
+];
+export const HEATED_FAT: readonly (readonly [number, number])[] = [
+  [0, 1],
+  [2.5, 0.92],
+  [10, 0.78],
+  [30, 0.65],
+  [60, 0.56],
+];
+/** Ground at 85 °C or hotter, not heated before. */
+export const GROUND_HOT = { fromC: 85, factor: 0.9 } as const;
+/** Minutes at 100 °C that a minute at `c` counts for: z = 12 °C (estimate). */
+export function heatedPace(c: number): number {
+  return Math.exp((Math.LN10 * (c - 100)) / 12);
+}
+
+/** Left behind at each emptying, g (models §4; estimate). */
+export const FILM_G = { pot: 8, jug: 12, bag: 10 } as const;

@@ -1,0 +1,16 @@
+/** Heat capacity of a vessel, kJ/kgK (models §2): glass 0.84, steel 0.50. */
+export const VESSEL_KJ_PER_KGK = { glass: 0.84, steel: 0.5 } as const;
+/** A plastic jug in its first minute, kJ/K per litre of rated volume (estimate). */
+export const PLASTIC_JUG_KJ_PER_KL = 0.4;
+
+/** Temperature after mixing, °C: Σ C·T / Σ C over [heat capacity kJ/K, °C], the vessel among them. None: NaN never, RangeError. */
+export function mixedC(parts: readonly (readonly [number, number])[]): number {
+  let heat = 0;
+  let capacity = 0;
+  for (const [kJPerK, c] of parts) {
+    heat += kJPerK * c;
+    capacity += kJPerK;
+  }
+  if (!(capacity > 0)) throw new RangeError('mixing needs at least one part with a heat capacity above 0');
+  return heat / capacity;
+}

@@ -1,0 +1,14 @@
+/**
+ * Pace of spoiling relative to 4 °C: ((T+10)/14)² (square-root law, Ratkowsky et al. 1982, with Tmin −10 °C). Holds
+ * −1..37 °C; below −1 °C frozen, nothing is spent; above 37 °C the pace at 37 °C.
+ */
+export function spoilagePace(c: number): number {
+  if (c < -1) return 0;
+  return ((Math.min(c, 37) + 10) / 14) ** 2;
+}
+/** Spending starts when milk falls below this after its last heating, °C. */
+export const SPENDING_BELOW_C = 57;
+/** Cap in days for milk touched again after the boil (cloth, hands, unboiled water), the day made being day 1. */
+export const TOUCHED_CAP_DAYS = 3;
+/** Cold enough to keep, °C (FDA Food Code 3-501.16). */
+export const COLD_C = 5;

@@ -1,0 +1,5 @@
+export { findRoot } from './root';
+export type { RootOutcome } from './root';
+export { GAUSS3 } from './quadrature';
+export { interpolate } from './interpolate';
+export { seededRandom, normal } from './random';

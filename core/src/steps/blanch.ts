@@ -1,0 +1,55 @@
+import { at, away, massG, merge, waterFlow, waterStream } from '../kitchen';
+import { sumGrams } from '../materials';
+import { cookInPot } from './cooking';
+import { celsius, gramsOf, seconds, stream, thing } from './specs';
+import type { StepKind } from './types';
+
+export const blanch: StepKind<'blanch'> = {
+  kind: 'blanch',
+  label: 'Boil the whole beans',
+  what: 'Whole pieces in water, brought to the boil and held there; the water is drained after.',
+  station: 'soak',
+  params: {
+    of: stream('what', 'work'),
+    waterG: gramsOf('water', 1200),
+    waterC: celsius('water in at', 15),
+    holdS: seconds('at the boil', 'min', 180, 7200),
+    pot: thing('pot', 'pot'),
+    hob: thing('hob', 'hob'),
+  },
+  nothing: null,
+  reads: (p) => [p.of],
+  writes: (p) => [p.of],
+  run(id, p, get, ctx) {
+    const wet = merge(get(p.of), waterStream(p.waterG, p.waterC));
+    const cooked = cookInPot(id, wet, { ...p, vigour: 'gentle' }, ctx);
+    const s = cooked.stream;
+    return {
+      writes: [[p.of, s]],
+      flows: [...(p.waterG > 0 ? [waterFlow(id, away('tap'), at(p.of), p.waterG, p.waterC)] : []), ...cooked.flows],
+      tasks: cooked.tasks,
+      figures: { ...cooked.figures, solidsG: s.boundWaterG + sumGrams(s.bound), massG: massG(s), waterLeftG: s.freeWaterG },
+    };
+  },
+  readings: {
+    waterG: {
+      label: 'water',
+      unit: 'g',
+      shown: 'g',
+      low: 0,
+      high: 50_000,
+      task: 'heatUp',
+      effect: () => ({ is: 'param', param: 'waterG' }),
+    },
+    holdS: {
+      label: 'at the boil for',
+      unit: 's',
+      shown: 'min',
+      low: 0,
+      high: 7200,
+      task: 'hold',
+      byClock: true,
+      effect: () => ({ is: 'param', param: 'holdS' }),
+    },
+  },
+};

@@ -1,0 +1,71 @@
+import { capacityOf, massG, thingOf, volumeMl } from '../kitchen';
+import type { Kit } from '../kitchen';
+import { COOLING_W_PER_M2K, iceKg, roundAreaM2, secondsTo, timeConstantS } from '../laws';
+import type { CoolingPlace } from '../laws';
+import { advance } from './advance';
+import { approach } from './course';
+import { celsius, choice, stream, thing } from './specs';
+import type { StepKind } from './types';
+
+/** Stirred ice water, °C (estimate: a little above melting while it takes up heat). */
+const ICE_WATER_C = 1;
+/** When the target is never reached the cook gives up after this long, s. */
+const GIVE_UP_S = 12 * 3600;
+/** Bath water beside the pot, as a multiple of what is cooled (common practice). */
+const BATH_PER_MILK = 1.5;
+
+const aroundC = (how: CoolingPlace, kit: Kit): number =>
+  ({ counter: kit.roomC, fridge: kit.fridgeC, water: kit.tapC, iceBath: ICE_WATER_C })[how];
+
+export const cool: StepKind<'cool'> = {
+  kind: 'cool',
+  label: 'Cool',
+  what: 'Lets it fall to a temperature: on the counter, in the fridge, in running water or in ice.',
+  station: 'cook',
+  params: {
+    of: stream('what', 'milk'),
+    how: choice('where', ['counter', 'fridge', 'water', 'iceBath'], 'iceBath'),
+    toC: celsius('down to', 10),
+    pot: thing('pot', 'pot'),
+  },
+  nothing: null,
+  reads: (p) => [p.of],
+  writes: (p) => [p.of],
+  run(_id, p, get, ctx) {
+    const s = get(p.of);
+    const around = aroundC(p.how, ctx.kit);
+    const pot = thingOf(ctx.kit, 'pot', p.pot);
+    const area = roundAreaM2(Math.max(50, volumeMl(s)), pot.diameterCm);
+    const tau = timeConstantS(Math.max(0.01, capacityOf(s)), COOLING_W_PER_M2K[p.how], area);
+    const already = s.temperatureC <= p.toC;
+    const reach = already ? 0 : secondsTo(s.temperatureC, p.toC, around, tau);
+    const took = reach ?? GIVE_UP_S;
+    const out = advance(s, approach(s.temperatureC, around, tau, took), ctx);
+    const heatKJ = capacityOf(s) * Math.max(0, s.temperatureC - p.toC);
+    return {
+      writes: [[p.of, { ...out, readyAtS: s.readyAtS + took }]],
+      flows: [],
+      tasks: [{ id: 'cool', durationS: took, hands: p.how === 'iceBath' ? 'near' : 'free', timed: true }],
+      figures: {
+        ...(reach === null ? { never: 1 } : { coolS: took }),
+        aroundC: around,
+        endC: out.temperatureC,
+        above21S: out.above21S,
+        ...(p.how === 'iceBath'
+          ? { iceG: 1000 * iceKg(heatKJ, Math.max(p.toC, 2), (BATH_PER_MILK * massG(s)) / 1000, ctx.kit.tapC) }
+          : {}),
+      },
+    };
+  },
+  readings: {
+    toC: {
+      label: 'cooled down to',
+      unit: 'C',
+      shown: 'C',
+      low: 0,
+      high: 100,
+      task: 'cool',
+      effect: () => ({ is: 'param', param: 'toC' }),
+    },
+  },
+};

@@ -1,0 +1,37 @@
+import { cooledC, secondsTo } from '../laws';
+
+/** A temperature course: °C at each second, and the instants between which it is smooth enough to integrate. */
+export interface Course {
+  readonly at: (s: number) => number;
+  readonly nodes: readonly number[];
+  readonly endC: number;
+  readonly constant?: true;
+}
+
+export function holdAt(c: number, s: number): Course {
+  return { at: () => c, nodes: [0, s], endC: c, constant: true };
+}
+
+/** Straight from one temperature to another, in spans of at most 10 °C. */
+export function ramp(fromC: number, toC: number, s: number): Course {
+  if (s <= 0) return holdAt(toC, 0);
+  const n = Math.max(1, Math.ceil(Math.abs(toC - fromC) / 10));
+  const nodes = Array.from({ length: n + 1 }, (_, i) => (i / n) * s);
+  return { at: (t) => fromC + ((toC - fromC) * t) / s, nodes, endC: toC };
+}
+
+const TAUS = [0.1, 0.25, 0.45, 0.7, 1, 1.4, 2, 3, 4.5, 7];
+/** Temperatures at which a rule changes: spending starts, cooling limits. */
+const LIMITS_C = [57, 21, 5];
+
+/** Newton's approach to the surroundings, with nodes that crowd where it is steep and stand on the limits. */
+export function approach(startC: number, aroundC: number, tauS: number, s: number): Course {
+  const at = (t: number) => cooledC(startC, aroundC, tauS, t);
+  if (Math.abs(startC - aroundC) < 1e-9) return holdAt(startC, s);
+  const nodes = [0, s, ...TAUS.map((k) => k * tauS)];
+  for (const c of LIMITS_C) {
+    const t = secondsTo(startC, c, aroundC, tauS);
+    if (t !== null) nodes.push(t);
+  }
+  return { at, nodes: nodes.filter((t) => t <= s).sort((a, b) => a - b), endC: at(s) };
+}

@@ -1,0 +1,113 @@
+import { capacityOf, inhibitorLeftOf, thingOf, volumeMl } from '../kitchen';
+import type { Stream } from '../kitchen';
+import { materialById } from '../materials';
+import {
+  BOIL_AT_LEAST_S,
+  COOLING_W_PER_M2K,
+  INHIBITOR_GOAL,
+  roundAreaM2,
+  spoilagePace,
+  timeConstantS,
+  TOUCHED_CAP_DAYS,
+} from '../laws';
+import { findRoot } from '../numerics';
+import { advance } from './advance';
+import { approach } from './course';
+import { celsius, seconds, stream, thing } from './specs';
+import type { Ctx, StepKind } from './types';
+
+const DAY_S = 86_400;
+
+export const keep: StepKind<'keep'> = {
+  kind: 'keep',
+  label: 'Keep',
+  what: 'Stands in the fridge or elsewhere; spends its keeping time as fast as the place is warm.',
+  station: 'jar',
+  params: {
+    of: stream('what', 'milk'),
+    placeC: celsius('place', 4, -30, 45),
+    jar: thing('jar', 'jar'),
+    durationS: seconds('how long', 'h', DAY_S, 90 * DAY_S),
+  },
+  nothing: { durationS: 0 },
+  reads: (p) => [p.of],
+  writes: (p) => [p.of],
+  run(_id, p, get, ctx) {
+    const s = get(p.of);
+    const out = standing(s, p.placeC, p.durationS, p.jar, ctx);
+    return {
+      writes: [[p.of, { ...out, readyAtS: s.readyAtS + p.durationS }]],
+      flows: [],
+      tasks: [{ id: 'keep', durationS: p.durationS, hands: 'free', timed: false }],
+      figures: { spentD: out.spentD, endC: out.temperatureC, above5S: out.above5S },
+    };
+  },
+  readings: {},
+};
+
+/** A jar standing somewhere: Newton's cooling of one jar's fill, then its time. */
+function standing(s: Stream, placeC: number, forS: number, jarId: string, ctx: Ctx): Stream {
+  const ml = Math.max(50, Math.min(volumeMl(s), thingOf(ctx.kit, 'jar', jarId).ml));
+  const one = (capacityOf(s) * ml) / Math.max(1, volumeMl(s));
+  const area = roundAreaM2(ml, (4 * ml) ** (1 / 3) / 1.26);
+  const tau = timeConstantS(Math.max(0.01, one), COOLING_W_PER_M2K.fridge, area);
+  return advance(s, approach(s.temperatureC, placeC, tau, forS), ctx);
+}
+
+/** What limits the keeping of this stream: the weakest of its materials, by hygiene. */
+export function keepingOf(s: Stream, ctx: Ctx): { readonly days: number; readonly capDays: number } | null {
+  const ids = Object.keys(s.madeFrom);
+  if (ids.length === 0) return null;
+  const done = isDone(s);
+  let days = Infinity;
+  let capDays = Infinity;
+  for (const id of ids) {
+    const m = materialById(ctx.materials, id);
+    const state = s.hygiene === 'touched' ? 'boiled' : s.hygiene;
+    const k = m.keeps[m.inhibitorLabileShare !== null && !done ? 'raw' : state];
+    days = Math.min(days, k.days);
+    capDays = Math.min(capDays, s.hygiene === 'touched' ? Math.min(TOUCHED_CAP_DAYS, k.capDays) : k.capDays);
+  }
+  return { days, capDays };
+}
+
+/** A bean milk is done when the inhibitor is at the goal and it had its ten minutes at the true boil (decision 15). */
+export function isDone(s: Stream): boolean {
+  const left = inhibitorLeftOf(s);
+  return left === null || (left <= INHIBITOR_GOAL + 1e-6 && s.boilS >= BOIL_AT_LEAST_S - 1e-6);
+}
+
+export interface KeepBy {
+  /** Seconds from now until the lower of model and cap. */
+  readonly s: number;
+  readonly limit: 'model' | 'cap';
+  /** Days at 4 °C left to spend. */
+  readonly leftD: number;
+  /** Longest time between 57 and 21, and between 57 and 5 °C, once it is cold, s. */
+  readonly above21S: number;
+  readonly above5S: number;
+}
+
+/** Time left in a place of `placeC`, from a stream that was made `ageS` ago. Never beyond the cap, the day made being day 1. */
+export function keepBy(s: Stream, placeC: number, jarId: string, ageS: number, ctx: Ctx): KeepBy | null {
+  const limit = keepingOf(s, ctx);
+  if (!limit) return null;
+  const capS = (limit.capDays - 1) * DAY_S;
+  const after = (t: number) => standing(s, placeC, t, jarId, ctx);
+  const settled = after(DAY_S);
+  const left = limit.days - s.spentD;
+  let modelS: number;
+  if (settled.spentD >= limit.days) modelS = left <= 0 ? 0 : findRoot((t) => after(t).spentD - limit.days, 0, DAY_S, 1e-5).x;
+  else {
+    const pace = spoilagePace(placeC);
+    modelS = pace > 0 ? DAY_S + ((limit.days - settled.spentD) / pace) * DAY_S : Infinity;
+  }
+  const byCap = Math.max(0, capS - ageS);
+  return {
+    s: Math.min(modelS, byCap),
+    limit: modelS <= byCap ? 'model' : 'cap',
+    leftD: Math.max(0, left),
+    above21S: settled.above21S,
+    above5S: settled.above5S,
+  };
+}

@@ -1,0 +1,75 @@
+import type { Material } from '../materials';
+import { kindOf } from './registry';
+import type { Step } from './types';
+
+export interface LarderLine {
+  readonly into: string;
+  readonly material: string;
+  readonly grams: number;
+}
+/** What is made, from what, in which order: the part of a plan that the fold reads. */
+export interface Recipe {
+  readonly materials: readonly Material[];
+  readonly larder: readonly LarderLine[];
+  readonly steps: readonly Step[];
+}
+
+/** A change to a recipe as data, so that it can be stored, sent to a worker and undone. */
+export type Edit =
+  | { readonly do: 'set'; readonly step: string; readonly param: string; readonly value: number | string | boolean }
+  | { readonly do: 'larder'; readonly index: number; readonly grams: number }
+  | { readonly do: 'insert'; readonly after: string | null; readonly step: Step }
+  | { readonly do: 'remove'; readonly step: string }
+  | { readonly do: 'scale'; readonly by: number };
+
+export function applyEdits<R extends Recipe>(recipe: R, edits: readonly Edit[]): R {
+  return edits.reduce<R>(applyEdit, recipe);
+}
+
+function applyEdit<R extends Recipe>(r: R, e: Edit): R {
+  switch (e.do) {
+    case 'set':
+      return {
+        ...r,
+        steps: r.steps.map((s) => (s.id === e.step ? ({ ...s, params: { ...s.params, [e.param]: e.value } } as Step) : s)),
+      };
+    case 'larder':
+      return { ...r, larder: r.larder.map((l, i) => (i === e.index ? { ...l, grams: e.grams } : l)) };
+    case 'insert': {
+      const i = e.after === null ? 0 : r.steps.findIndex((s) => s.id === e.after) + 1;
+      return { ...r, steps: [...r.steps.slice(0, i), e.step, ...r.steps.slice(i)] };
+    }
+    case 'remove':
+      return { ...r, steps: r.steps.filter((s) => s.id !== e.step) };
+    case 'scale':
+      return { ...r, larder: r.larder.map((l) => ({ ...l, grams: l.grams * e.by })), steps: r.steps.map((s) => scaled(s, e.by)) };
+  }
+}
+
+/** Amounts grow with the batch, up to the bound of the parameter; times, temperatures and vessels do not. */
+function scaled(s: Step, by: number): Step {
+  const params: Record<string, unknown> = { ...s.params };
+  for (const [name, spec] of Object.entries(kindOf(s.kind).params))
+    if (spec.type === 'number' && spec.scales) params[name] = Math.min(spec.high, (params[name] as number) * by);
+  return { ...s, params } as unknown as Step;
+}
+
+export interface OrderFault {
+  readonly index: number;
+  readonly step: string;
+  readonly stream: string;
+}
+
+/** Steps that take a stream which nothing before them has made: strain before grind, a pour from an empty jug. */
+export function orderFaults(r: Recipe): readonly OrderFault[] {
+  const there = new Set(r.larder.map((l) => l.into));
+  const faults: OrderFault[] = [];
+  r.steps.forEach((s, index) => {
+    const kind = kindOf(s.kind);
+    for (const stream of kind.reads(s.params)) if (!there.has(stream)) faults.push({ index, step: s.id, stream });
+    if (s.kind === 'strain') there.delete(s.params.of);
+    if (s.kind === 'pool' && s.params.share >= 1) there.delete(s.params.of);
+    for (const stream of kind.writes(s.params)) if (!(s.kind === 'strain' || s.kind === 'pool') || stream !== s.params.of) there.add(stream);
+  });
+  return faults;
+}

@@ -1,0 +1,64 @@
+import { blanch } from './blanch';
+import { boil } from './boil';
+import { cool } from './cool';
+import { drain } from './drain';
+import { finish } from './finish';
+import { grind } from './grind';
+import { holdBack } from './holdBack';
+import { hull } from './hull';
+import { jar } from './jar';
+import { keep } from './keep';
+import { pool } from './pool';
+import { skim } from './skim';
+import { soak } from './soak';
+import { sort } from './sort';
+import { strain } from './strain';
+import { wash } from './wash';
+import type { Kind, ParamSpec, Params, Step, StepKind } from './types';
+import type { Ctx, ReadingSpec, Station, StepResult } from './types';
+import type { Stream } from '../kitchen';
+
+/** Every step kind there is. A new one is a file beside these, a line in `Params` and a line here. */
+export const STEP_KINDS: { readonly [K in Kind]: StepKind<K> } = {
+  sort,
+  soak,
+  drain,
+  hull,
+  blanch,
+  grind,
+  strain,
+  wash,
+  holdBack,
+  pool,
+  boil,
+  skim,
+  cool,
+  finish,
+  jar,
+  keep,
+};
+export const KINDS = Object.keys(STEP_KINDS) as readonly Kind[];
+
+/** A step kind as seen by code that handles all of them alike; the one place that forgets which kind it is. */
+interface AnyKind {
+  readonly kind: Kind;
+  readonly label: string;
+  readonly what: string;
+  readonly station: Station;
+  readonly params: Readonly<Record<string, ParamSpec>>;
+  readonly nothing: Readonly<Record<string, unknown>> | null;
+  readonly readings: Readonly<Record<string, ReadingSpec<Kind>>>;
+  reads(p: Step['params']): readonly string[];
+  writes(p: Step['params']): readonly string[];
+  run(id: string, p: Step['params'], get: (s: string) => Stream, ctx: Ctx): StepResult;
+}
+export function kindOf(kind: Kind): AnyKind {
+  return STEP_KINDS[kind] as unknown as AnyKind;
+}
+
+/** A complete step from the parameters given, the rest at their defaults. */
+export function makeStep<K extends Kind>(id: string, kind: K, given: Partial<Params[K]> = {}): Step<K> {
+  const params: Record<string, unknown> = {};
+  for (const [name, spec] of Object.entries(kindOf(kind).params)) params[name] = spec.default;
+  return { id, kind, params: { ...params, ...given } } as unknown as Step<K>;
+}

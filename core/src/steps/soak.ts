@@ -1,0 +1,101 @@
+import { at, away, capacityOf, liquidG, massG, merge, thingOf, volumeMl, waterFlow, waterStream, multiplier } from '../kitchen';
+import type { Stream } from '../kitchen';
+import { sumGrams } from '../materials';
+import { COOLING_W_PER_M2K, coverWater, longestSoakH, mixedC, roundAreaM2, timeConstantS, VESSEL_KJ_PER_KGK } from '../laws';
+import { advance } from './advance';
+import { byMaterial } from './byMaterial';
+import { approach } from './course';
+import { celsius, choice, gramsOf, seconds, stream, thing } from './specs';
+import type { Ctx, StepKind } from './types';
+
+/** Cover over the solids that a soak should have, cm (common practice: three fingers). */
+const COVER_CM = 2;
+
+export const soak: StepKind<'soak'> = {
+  kind: 'soak',
+  label: 'Soak',
+  what: 'Covers with water and waits. Hot water cools to the room or the fridge as it stands.',
+  station: 'soak',
+  params: {
+    of: stream('what', 'work'),
+    waterG: gramsOf('soak water', 900),
+    waterC: celsius('water in at', 15),
+    place: choice('where', ['room', 'fridge'], 'room'),
+    bowl: thing('bowl', 'bowl'),
+    durationS: seconds('how long', 'h', 36_000, 72 * 3600),
+  },
+  nothing: { waterG: 0, durationS: 0 },
+  reads: (p) => [p.of],
+  writes: (p) => [p.of],
+  run(id, p, get, ctx) {
+    const before = get(p.of);
+    const bowl = thingOf(ctx.kit, 'bowl', p.bowl);
+    const wet = merge(before, waterStream(p.waterG, p.waterC));
+    const vessel = (VESSEL_KJ_PER_KGK[bowl.made] * bowl.massG) / 1000;
+    const startC =
+      p.waterG > 0
+        ? mixedC([
+            [capacityOf(wet), wet.temperatureC],
+            [vessel, ctx.kit.roomC],
+          ])
+        : wet.temperatureC;
+    const aroundC = p.place === 'fridge' ? ctx.kit.fridgeC : ctx.kit.roomC;
+    const u = COOLING_W_PER_M2K[p.place === 'fridge' ? 'fridge' : 'counter'];
+    const area = roundAreaM2(Math.max(50, volumeMl(wet)), bowl.diameterCm);
+    const tau = timeConstantS(Math.max(0.01, capacityOf(wet)), u, area);
+    const s = advance({ ...wet, temperatureC: startC }, approach(startC, aroundC, tau, p.durationS), ctx);
+    return {
+      writes: [[p.of, { ...s, readyAtS: before.readyAtS + 60 + p.durationS }]],
+      flows: p.waterG > 0 ? [waterFlow(id, away('tap'), at(p.of), p.waterG, p.waterC)] : [],
+      tasks: [
+        { id: 'cover', durationS: 60, hands: 'busy', timed: false },
+        { id: 'soak', durationS: p.durationS, hands: 'free', timed: true },
+      ],
+      figures: figures(s, startC, aroundC, p.durationS, bowl.diameterCm, bowl.ml, ctx),
+    };
+  },
+  readings: {
+    waterG: {
+      label: 'soak water',
+      unit: 'g',
+      shown: 'g',
+      low: 0,
+      high: 50_000,
+      task: 'cover',
+      effect: () => ({ is: 'param', param: 'waterG' }),
+    },
+    durationS: {
+      label: 'soaked for',
+      unit: 's',
+      shown: 'h',
+      low: 0,
+      high: 72 * 3600,
+      task: 'soak',
+      byClock: true,
+      effect: () => ({ is: 'param', param: 'durationS' }),
+    },
+  },
+};
+
+function figures(s: Stream, startC: number, aroundC: number, forS: number, bowlCm: number, bowlMl: number, ctx: Ctx) {
+  const dry = Object.values(s.madeFrom).reduce((a, b) => a + b, 0);
+  const k2 = byMaterial(s, ctx, (m) => m.hydration.k2) / multiplier(ctx.beliefs, 'uptake', Object.keys(s.madeFrom)[0] ?? '');
+  const full = k2 > 0 ? dry / k2 : 0;
+  const asBought = massG(s) - liquidG(s) - s.gainedWaterG;
+  const cover = coverWater(asBought, full, bowlCm, COVER_CM);
+  const warmHours = aroundC <= 8 ? 72 : longestSoakH(aroundC);
+  return {
+    uptakeShare: full > 0 ? s.gainedWaterG / full : 0,
+    drunkG: s.gainedWaterG,
+    solidsG: s.boundWaterG + sumGrams(s.bound),
+    waterLeftG: s.freeWaterG,
+    waterNeededG: full,
+    coverG: cover,
+    startC,
+    endC: s.temperatureC,
+    aroundC,
+    soakS: forS,
+    longestS: warmHours * 3600,
+    bowlShare: volumeMl(s) / bowlMl,
+  };
+}

@@ -1,0 +1,30 @@
+import { IN_USE } from '../kitchen';
+import type { ThingKind } from '../kitchen';
+import type { NumberSpec, ParamSpec } from './types';
+
+type Extra = Partial<Pick<NumberSpec, 'scales' | 'fresh' | 'step'>>;
+const number = (base: Omit<NumberSpec, 'type' | 'step'>, step: number, extra: Extra): NumberSpec => ({
+  type: 'number',
+  ...base,
+  step,
+  ...extra,
+});
+export const gramsOf = (label: string, standard: number, high = 50_000, extra: Extra = {}): NumberSpec =>
+  number({ label, unit: 'g', shown: 'g', low: 0, high, default: standard }, 5, { scales: true, ...extra });
+export const celsius = (label: string, standard: number, low = 0, high = 100): NumberSpec =>
+  number({ label, unit: 'C', shown: 'C', low, high, default: standard }, 1, {});
+export const seconds = (label: string, shown: 's' | 'min' | 'h', standard: number, high: number): NumberSpec =>
+  number({ label, unit: 's', shown, low: 0, high, default: standard }, { s: 5, min: 60, h: 1800 }[shown], {});
+export const share = (label: string, standard: number): NumberSpec =>
+  number({ label, unit: 'share', shown: '%', low: 0, high: 1, default: standard }, 0.05, {});
+export const count = (label: string, standard: number, low: number, high: number): NumberSpec =>
+  number({ label, unit: 'count', shown: 'count', low, high, default: standard }, 1, {});
+export const stream = (label: string, standard: string): ParamSpec => ({ type: 'stream', label, default: standard });
+export const thing = (label: string, kind: ThingKind): ParamSpec => ({ type: 'thing', label, thing: kind, default: IN_USE });
+export const choice = (label: string, choices: readonly string[], standard: string): ParamSpec => ({
+  type: 'choice',
+  label,
+  choices,
+  default: standard,
+});
+export const flag = (label: string, standard: boolean): ParamSpec => ({ type: 'flag', label, default: standard });

@@ -1,0 +1,73 @@
+import { carried, liquidG, massG, multiplier, portion, solidsG, thingOf } from '../kitchen';
+import type { Stream } from '../kitchen';
+import { addGrams, NO_GRAMS, scaleGrams, sumGrams } from '../materials';
+import { FILM_G, HELD_PER_G, passingShare, underflow } from '../laws';
+import type { Hand } from '../laws';
+import { byMaterial } from './byMaterial';
+import type { Ctx } from './types';
+
+/** Seconds to strain a kilogram by hand (common practice, estimate). */
+const STRAIN_S_PER_KG = 120;
+
+export interface Strained {
+  readonly milk: Stream;
+  readonly pulp: Stream;
+  readonly film: Stream;
+  readonly tookS: number;
+  readonly strainer: string;
+}
+
+/** One pass through a cloth: the pulp keeps its underflow, the finest particles pass, the bag keeps a film. */
+export function strainOff(s: Stream, strainerId: string, hand: Hand, ctx: Ctx): Strained {
+  const strainer = thingOf(ctx.kit, 'strainer', strainerId);
+  const liquid = liquidG(s);
+  const fixed = scaleGrams(addGrams(s.bound, s.able, -1), s.openedShare);
+  const insoluble = Math.max(0, sumGrams(fixed) - fixed.fat) / (1 - s.sievedShare);
+  const r = HELD_PER_G[hand] * multiplier(ctx.beliefs, 'hold', strainer.id);
+  const kept = underflow(liquid, insoluble, r, byMaterial(s, ctx, (m) => m.holdFactor));
+  const out = liquid > 0 ? (liquid - kept) / liquid : 0;
+  const reach = Math.max(s.sievedShare, s.sizeUm > 0 ? passingShare(strainer.openingUm, s.sizeUm) : 0);
+  const fines = scaleGrams(fixed, out > 0 ? (reach - s.sievedShare) / (1 - s.sievedShare) : 0);
+  const released = scaleGrams(s.released, out);
+  const solids = solidsG(s);
+  const share = solids > 0 ? (sumGrams(released) + sumGrams(fines)) / solids : 0;
+  const milk: Stream = {
+    ...s,
+    ...carried(s, share),
+    freeWaterG: s.freeWaterG * out,
+    boundWaterG: 0,
+    gainedWaterG: 0,
+    released,
+    bound: fines,
+    able: NO_GRAMS,
+    hullG: 0,
+    openedShare: 1,
+    sievedShare: 0,
+  };
+  const pulp: Stream = {
+    ...s,
+    ...carried(s, 1 - share),
+    freeWaterG: s.freeWaterG * (1 - out),
+    released: scaleGrams(s.released, 1 - out),
+    bound: addGrams(s.bound, fines, -1),
+    sievedShare: out > 0 ? reach : s.sievedShare,
+  };
+  const lost = Math.min(0.05, massG(milk) > 0 ? FILM_G.bag / massG(milk) : 0);
+  return {
+    milk: portion(milk, 1 - lost),
+    film: portion(milk, lost),
+    pulp,
+    tookS: (massG(s) / 1000) * STRAIN_S_PER_KG,
+    strainer: strainer.id,
+  };
+}
+
+export function strainFigures(x: Strained): Readonly<Record<string, number>> {
+  const pulp = massG(x.pulp);
+  return {
+    milkG: massG(x.milk),
+    milkSolids: massG(x.milk) > 0 ? solidsG(x.milk) / massG(x.milk) : 0,
+    pulpG: pulp,
+    pulpMoisture: pulp > 0 ? 1 - solidsG(x.pulp) / pulp : 0,
+  };
+}
