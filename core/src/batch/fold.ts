@@ -1,48 +1,31 @@
-import { fromLarder, massG, merge, NOTHING, portion, at, away, flowOf, waterFlow, coefficientId, COEFFICIENTS } from '../kitchen';
-import type { Beliefs, Flow, Kit, Ledger, Stream } from '../kitchen';
+import {
+  fromLarder,
+  massG,
+  merge,
+  NOTHING,
+  portion,
+  at,
+  away,
+  flowOf,
+  waterFlow,
+  coefficientId,
+  COEFFICIENTS,
+} from '../kitchen';
+import type { Beliefs, Flow, Kit, Stream } from '../kitchen';
 import { materialById } from '../materials';
 import { findRoot } from '../numerics';
-import { contextOf, kindOf } from '../steps';
-import type { Ctx, Effect, Figures, Recipe, Step, StepResult, Task } from '../steps';
+import { contextOf, kindOf, rest } from '../steps';
+import type { Ctx, Effect, Fit, Outcome, Reading, Recipe, Stage, Step, StepResult } from '../steps';
 
-/** A figure that was weighed, timed or measured at a step. */
-export interface Reading {
-  readonly id: string;
-  readonly step: string;
-  readonly task?: string;
-  readonly what: string;
-  readonly value: number;
-  readonly source: 'cook' | 'clock' | 'demo';
-}
-export interface Stage {
-  readonly step: string;
-  readonly startS: number;
-  readonly endS: number;
-  readonly tasks: readonly Task[];
-  readonly figures: Figures;
-  readonly writes: StepResult['writes'];
-}
-/** A coefficient of the kitchen solved from a reading; what no value inside its bounds explains is `leftOver`. */
-export interface Fit {
-  readonly coefficient: string;
-  readonly value: number;
-  readonly step: string;
-  readonly what: string;
-  readonly leftOver: number;
-}
-export interface Outcome {
-  readonly stages: readonly Stage[];
-  readonly ledger: Ledger;
-  readonly products: Readonly<Record<string, Stream>>;
-  readonly fits: readonly Fit[];
-  readonly beliefs: Beliefs;
-}
 export interface Given {
   readonly kit: Kit;
   readonly beliefs?: Beliefs;
   readonly readings?: readonly Reading[];
   /** Real seconds that passed before a step began, folded as rest; a prediction assumes none. */
+  readonly gapS?: Readonly<Record<string, number>>;
+  /** Go on from these streams instead of the larder. */
   readonly start?: Readonly<Record<string, Stream>>;
+  /** Fold only the first so many steps. */
   readonly untilStep?: number;
 }
 
@@ -77,7 +60,10 @@ export function fold(recipe: Recipe, given: Given): Outcome {
     const get = (name: string): Stream => streams.get(name) ?? NOTHING;
     const reads = kind.reads(step.params);
     for (const name of reads)
-      if (!streams.has(name)) throw new RangeError(`step "${step.id}" takes "${name}", which nothing before it has made`);
+      if (!streams.has(name))
+        throw new RangeError(`step "${step.id}" takes "${name}", which nothing before it has made`);
+    const gap = given.gapS?.[step.id] ?? 0;
+    if (gap > 0) for (const name of reads) streams.set(name, rest(get(name), gap, base));
     const mine = given.readings?.filter((r) => r.step === step.id) ?? [];
     const done = runStep(step, mine, get, { ...base, beliefs });
     beliefs = done.beliefs;
@@ -106,7 +92,8 @@ function runStep(step: Step, readings: readonly Reading[], get: (s: string) => S
   const kind = kindOf(step.kind);
   const ready = new Map(kind.reads(step.params).map((n) => [n, get(n).readyAtS]));
   const before = (n: string) => ready.get(n) ?? 0;
-  if (readings.length === 0) return { result: kind.run(step.id, step.params, get, ctx), fits: [], beliefs: ctx.beliefs, before };
+  if (readings.length === 0)
+    return { result: kind.run(step.id, step.params, get, ctx), fits: [], beliefs: ctx.beliefs, before };
   let params: Record<string, unknown> = { ...step.params };
   const rest: { reading: Reading; effect: Exclude<Effect, { is: 'param' | 'note' }> }[] = [];
   for (const reading of readings) {

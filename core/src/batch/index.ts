@@ -1,8 +1,15 @@
 export { fold, larderStreams } from './fold';
-export type { Reading, Stage, Fit, Outcome, Given } from './fold';
+export type { Given } from './fold';
 export { summarise, mainStream, kcalPer100Ml } from './summary';
 export type { Summary, ProductSummary } from './summary';
 export { ranges, sampleBeliefs } from './ranges';
 export type { Range, RangeOf } from './ranges';
 export { solveFor, roundForKitchen } from './solve';
 export type { Target, Solved } from './solve';
+export { progressOf, ranForS, timerS, pausedSince, canSkip, soakingNow } from './progress';
+export type { Progress, TaskState, SoakingNow } from './progress';
+export { jarsOf, jarNow } from './jars';
+export type { JarNow } from './jars';
+export type { BatchEvent, FrozenBatch, FilledJar, JarEvent, Promised } from './events';
+export { look, promisedOf, MODEL } from './look';
+export type { Look } from './look';

@@ -29,7 +29,13 @@ export function sampleBeliefs(kit: Kit, beliefs: Beliefs, materials: readonly st
 }
 
 /** The middle four fifths of `n` such kitchens (decision: ranges come from sampled beliefs only). */
-export function ranges(recipe: Recipe, kit: Kit, beliefs: Beliefs, seed: number, n: number): Readonly<Record<RangeOf, Range>> {
+export function ranges(
+  recipe: Recipe,
+  kit: Kit,
+  beliefs: Beliefs,
+  seed: number,
+  n: number,
+): Readonly<Record<RangeOf, Range>> {
   const random = seededRandom(seed);
   const ids = recipe.materials.map((m) => m.id);
   const got: Summary[] = [];

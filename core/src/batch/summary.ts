@@ -1,8 +1,7 @@
 import { beanyIndexOf, contents, flowG, inhibitorLeftOf, massG, solidsG, volumeMl, waterG } from '../kitchen';
 import type { Hygiene, Kit, Stream } from '../kitchen';
 import { contextOf, isDone, keepBy } from '../steps';
-import type { KeepBy, Recipe } from '../steps';
-import type { Outcome } from './fold';
+import type { KeepBy, Outcome, Recipe } from '../steps';
 
 /** What a cook wants to know of one thing that came out. Absent shares of an empty stream are null, never NaN. */
 export interface ProductSummary {
@@ -36,7 +35,10 @@ export interface Summary {
  * Energy, kcal per 100 ml, by the factors of Regulation (EU) No 1169/2011 annex XIV: protein 4, fat 9, carbohydrate 4,
  * fibre 2. Shares are of mass; densityKgL from composition.
  */
-export function kcalPer100Ml(densityKgL: number, s: { protein: number; fat: number; carbohydrate: number; fibre: number }): number {
+export function kcalPer100Ml(
+  densityKgL: number,
+  s: { protein: number; fat: number; carbohydrate: number; fibre: number },
+): number {
   return 100 * densityKgL * (4 * s.protein + 9 * s.fat + 4 * (s.carbohydrate - s.fibre) + 2 * s.fibre);
 }
 
@@ -59,7 +61,12 @@ function productOf(name: string, s: Stream, o: Outcome, recipe: Recipe, kit: Kit
     moisture: of(waterG(s)),
     kcalPer100Ml:
       mass > 0
-        ? kcalPer100Ml(mass / ml, { protein: c.protein / mass, fat: c.fat / mass, carbohydrate: carb / mass, fibre: fibre / mass })
+        ? kcalPer100Ml(mass / ml, {
+            protein: c.protein / mass,
+            fat: c.fat / mass,
+            carbohydrate: carb / mass,
+            fibre: fibre / mass,
+          })
         : null,
     temperatureC: s.temperatureC,
     inhibitorLeft: inhibitorLeftOf(s),

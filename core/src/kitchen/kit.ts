@@ -65,11 +65,14 @@ export const USUAL_KIT: Kit = {
   use: { jug: 'jug', strainer: 'fine-bag', pot: 'pot', bowl: 'bowl', hob: 'hob', jar: 'jar' },
 };
 
-/** The thing a step names, or, for 'in use', the one the kitchen uses. */
+/**
+ * The thing a step names; for 'in use', or for one that has left the kitchen, the one the kitchen uses. A kitchen with
+ * none of the kind: RangeError.
+ */
 export function thingOf<K extends ThingKind>(kit: Kit, kind: K, id: string): ThingOf<K> {
-  const wanted = id === IN_USE ? kit.use[kind] : id;
-  const found = kit.things.find((t): t is ThingOf<K> => t.is === kind && t.id === wanted);
-  if (!found) throw new RangeError(`no ${kind} "${wanted}" in the kit`);
+  const all = kit.things.filter((t): t is ThingOf<K> => t.is === kind);
+  const found = all.find((t) => t.id === id) ?? all.find((t) => t.id === kit.use[kind]) ?? all[0];
+  if (!found) throw new RangeError(`no ${kind} in the kit`);
   return found;
 }
 /** The reference a plan keeps when it means "the one this kitchen uses". */

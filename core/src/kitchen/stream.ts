@@ -125,7 +125,8 @@ export const massG = (s: Stream): number => waterG(s) + solidsG(s);
 export const liquidG = (s: Stream): number => s.freeWaterG + sumGrams(s.released);
 export const contents = (s: Stream): Grams => addGrams(s.released, s.bound);
 /** kJ/K at its own temperature. */
-export const capacityOf = (s: Stream): number => heatCapacity(waterG(s), contents(s), Math.min(100, Math.max(0, s.temperatureC)));
+export const capacityOf = (s: Stream): number =>
+  heatCapacity(waterG(s), contents(s), Math.min(100, Math.max(0, s.temperatureC)));
 /** Volume at 20 °C, ml. */
 export const volumeMl = (s: Stream): number => massG(s) / density(waterG(s), contents(s));
 /** Anything grown in it, as against plain water. */
@@ -192,7 +193,8 @@ export function merge(a: Stream, b: Stream): Stream {
   const byBound = (x: number, y: number) => (ba + bb > 0 ? (x * ba + y * bb) / (ba + bb) : Math.max(x, y));
   const foods = [a, b].filter(hasFood);
   const least = (f: (s: Stream) => number) => (foods.length ? Math.min(...foods.map(f)) : 0);
-  const t = a.temperatureC === b.temperatureC ? a.temperatureC : (a.temperatureC * ca + b.temperatureC * cb) / (ca + cb);
+  const t =
+    a.temperatureC === b.temperatureC ? a.temperatureC : (a.temperatureC * ca + b.temperatureC * cb) / (ca + cb);
   return {
     madeFrom: sumRecords(a.madeFrom, b.madeFrom),
     freeWaterG: a.freeWaterG + b.freeWaterG,

@@ -1,7 +1,32 @@
-export { pelegK1, pelegGain, longestSoakH, solidsLossPace, solidsLossShare, LOSS_MAKEUP, coverWater } from './hydration';
+export {
+  pelegK1,
+  pelegGain,
+  longestSoakH,
+  solidsLossPace,
+  solidsLossShare,
+  LOSS_MAKEUP,
+  coverWater,
+} from './hydration';
 export { mixedC, VESSEL_KJ_PER_KGK, PLASTIC_JUG_KJ_PER_KL } from './mixing';
-export { rittingerUm, openedShare, jugC, passingShare, jugFillShare, POWER_TO_SLURRY, DRAWN_OF_RATED } from './comminution';
-export { underflow, leftAfter, heatedPace, HELD_PER_G, HEATED_PROTEIN, HEATED_FAT, GROUND_HOT, FILM_G } from './leaching';
+export {
+  rittingerUm,
+  openedShare,
+  jugC,
+  passingShare,
+  jugFillShare,
+  POWER_TO_SLURRY,
+  DRAWN_OF_RATED,
+} from './comminution';
+export {
+  underflow,
+  leftAfter,
+  heatedPace,
+  HELD_PER_G,
+  HEATED_PROTEIN,
+  HEATED_FAT,
+  GROUND_HOT,
+  FILM_G,
+} from './leaching';
 export type { Hand } from './leaching';
 export { pressurePa, boilingC, heatUpS, steamGPerS, latentKJPerKg, TRUE_BOIL_C, HOB_EFFICIENCY } from './boiling';
 export type { Vigour } from './boiling';

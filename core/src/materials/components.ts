@@ -1,14 +1,6 @@
 /** What a food is made of besides water. Water is kept beside these, never among them. */
 export type Component =
-  | 'protein'
-  | 'fat'
-  | 'starch'
-  | 'sugars'
-  | 'solubleFibre'
-  | 'insolubleFibre'
-  | 'otherCarb'
-  | 'ash'
-  | 'salt';
+  'protein' | 'fat' | 'starch' | 'sugars' | 'solubleFibre' | 'insolubleFibre' | 'otherCarb' | 'ash' | 'salt';
 export type Grams = Readonly<Record<Component, number>>;
 export const COMPONENTS: readonly Component[] = [
   'protein',
@@ -90,7 +82,5 @@ export function takeGrams(a: Grams, b: Grams): Grams {
 }
 
 export function sumGrams(a: Grams): number {
-  return (
-    a.protein + a.fat + a.starch + a.sugars + a.solubleFibre + a.insolubleFibre + a.otherCarb + a.ash + a.salt
-  );
+  return a.protein + a.fat + a.starch + a.sugars + a.solubleFibre + a.insolubleFibre + a.otherCarb + a.ash + a.salt;
 }

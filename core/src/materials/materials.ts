@@ -73,4 +73,3 @@ export function materialById(all: readonly Material[], id: string): Material {
   if (!found) throw new RangeError(`material "${id}" is not among ${all.map((m) => m.id).join(', ')}`);
   return found;
 }
-

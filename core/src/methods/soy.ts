@@ -26,12 +26,15 @@ export const SOY_METHODS: readonly Method[] = [
       'Heat before grinding stops the bean’s own flavour enzyme.',
       'Long cooking drives flavour off; the milk comes out mild.',
     ],
-    cues: ['Skins slip off; a split bean is flat with no dimple.', 'The milk turns from white to cream and smells sweet.'],
+    cues: [
+      'Skins slip off; a split bean is flat with no dimple.',
+      'The milk turns from white to cream and smells sweet.',
+    ],
     cautions: [RAW, FOAM],
     larder: beans(200),
     steps: [
       makeStep('sort', 'sort'),
-      makeStep('scald', 'soak', { waterG: 1200, waterC: 98, durationS: 2 * h }),
+      makeStep('scald', 'soak', { waterG: 1400, waterC: 98, durationS: 2 * h }),
       makeStep('soak', 'soak', { waterG: 0, place: 'fridge', durationS: 24 * h }),
       makeStep('drain', 'drain', { rinses: 2 }),
       makeStep('grind', 'grind', { waterG: 1500, durationS: 90, loads: 2 }),
@@ -47,7 +50,10 @@ export const SOY_METHODS: readonly Method[] = [
     id: 'soy-no-soak',
     name: 'No soak',
     line: 'Dry beans boiled three minutes, drained, ground with fresh water, strained and cooked: about an hour.',
-    reasons: ['Boiling first stops the flavour enzyme as well as a scald does.', 'No night to wait; the beans grind less fully.'],
+    reasons: [
+      'Boiling first stops the flavour enzyme as well as a scald does.',
+      'No night to wait; the beans grind less fully.',
+    ],
     cues: ['Slurry pulverised and frothy, no pieces.', 'Foam settles once it truly boils.'],
     cautions: [RAW, FOAM],
     larder: beans(150),
@@ -74,7 +80,7 @@ export const SOY_METHODS: readonly Method[] = [
     larder: beans(200),
     steps: [
       makeStep('sort', 'sort'),
-      makeStep('soak', 'soak', { waterG: 900, durationS: 8 * h }),
+      makeStep('soak', 'soak', { waterG: 1400, durationS: 8 * h }),
       makeStep('drain', 'drain', { rinses: 1 }),
       makeStep('blanch', 'blanch', { waterG: 1200, holdS: 30 * min }),
       makeStep('drainHot', 'drain', { rinses: 1 }),
@@ -98,7 +104,7 @@ export const SOY_METHODS: readonly Method[] = [
     larder: beans(180),
     steps: [
       makeStep('sort', 'sort'),
-      makeStep('soak', 'soak', { waterG: 900, place: 'fridge', durationS: 30 * h }),
+      makeStep('soak', 'soak', { waterG: 1300, place: 'fridge', durationS: 30 * h }),
       makeStep('drain', 'drain', { rinses: 1 }),
       makeStep('hull', 'hull', { share: 0.9 }),
       makeStep('grind', 'grind', { waterG: 1500, durationS: 90, loads: 2 }),
@@ -120,7 +126,7 @@ export const SOY_METHODS: readonly Method[] = [
     larder: beans(200),
     steps: [
       makeStep('sort', 'sort'),
-      makeStep('soak', 'soak', { waterG: 900, durationS: 10 * h }),
+      makeStep('soak', 'soak', { waterG: 1400, durationS: 10 * h }),
       makeStep('drain', 'drain', { rinses: 1 }),
       makeStep('hull', 'hull', { share: 0.9 }),
       makeStep('grind', 'grind', { waterG: 1100, durationS: 90, loads: 2 }),

@@ -10,7 +10,13 @@ export interface RootOutcome {
  * Root of f on [low, high] by the Illinois false position (Dowell & Jarratt 1971), safe and derivative-free.
  * When f does not change sign the nearer end is returned with converged: false, so "unreachable" is an answer.
  */
-export function findRoot(f: (x: number) => number, low: number, high: number, tolerance: number, most = 60): RootOutcome {
+export function findRoot(
+  f: (x: number) => number,
+  low: number,
+  high: number,
+  tolerance: number,
+  most = 60,
+): RootOutcome {
   let a = low;
   let b = high;
   let fa = f(a);

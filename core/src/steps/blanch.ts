@@ -1,7 +1,7 @@
 import { at, away, massG, merge, waterFlow, waterStream } from '../kitchen';
 import { sumGrams } from '../materials';
 import { cookInPot } from './cooking';
-import { celsius, gramsOf, seconds, stream, thing } from './specs';
+import { celsius, seconds, stream, thing, waterOf } from './specs';
 import type { StepKind } from './types';
 
 export const blanch: StepKind<'blanch'> = {
@@ -11,7 +11,7 @@ export const blanch: StepKind<'blanch'> = {
   station: 'soak',
   params: {
     of: stream('what', 'work'),
-    waterG: gramsOf('water', 1200),
+    waterG: waterOf('water', 1200),
     waterC: celsius('water in at', 15),
     holdS: seconds('at the boil', 'min', 180, 7200),
     pot: thing('pot', 'pot'),
@@ -28,7 +28,12 @@ export const blanch: StepKind<'blanch'> = {
       writes: [[p.of, s]],
       flows: [...(p.waterG > 0 ? [waterFlow(id, away('tap'), at(p.of), p.waterG, p.waterC)] : []), ...cooked.flows],
       tasks: cooked.tasks,
-      figures: { ...cooked.figures, solidsG: s.boundWaterG + sumGrams(s.bound), massG: massG(s), waterLeftG: s.freeWaterG },
+      figures: {
+        ...cooked.figures,
+        solidsG: s.boundWaterG + sumGrams(s.bound),
+        massG: massG(s),
+        waterLeftG: s.freeWaterG,
+      },
     };
   },
   readings: {

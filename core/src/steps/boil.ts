@@ -1,4 +1,6 @@
 import { inhibitorLeftOf, massG, solidsG, thingOf } from '../kitchen';
+import { INHIBITOR_GOAL } from '../laws';
+import { sumGrams } from '../materials';
 import { cookInPot, neededHoldS } from './cooking';
 import { choice, seconds, stream, thing } from './specs';
 import type { StepKind } from './types';
@@ -32,6 +34,9 @@ export const boil: StepKind<'boil'> = {
         afterG: massG(cooked.stream),
         solids: massG(cooked.stream) > 0 ? solidsG(cooked.stream) / massG(cooked.stream) : 0,
         waterLeftG: cooked.stream.freeWaterG,
+        boiledS: cooked.stream.boilS,
+        inhibitorGoal: INHIBITOR_GOAL,
+        pulpInShare: massG(s) > 0 ? sumGrams(s.bound) / massG(s) : 0,
       },
     };
   },

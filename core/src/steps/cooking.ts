@@ -8,8 +8,10 @@ import {
   inhibitorPace,
   labileLeft,
   latentKJPerKg,
+  POT_FULL,
   stableLeft,
   steamGPerS,
+  TRUE_BOIL_C,
 } from '../laws';
 import type { Vigour } from '../laws';
 import { findRoot } from '../numerics';
@@ -44,7 +46,11 @@ export function cookInPot(id: string, s: Stream, p: OnHob, ctx: Ctx): Cooked {
   const rate = steamGPerS(p.vigour, pot.diameterCm) * multiplier(ctx.beliefs, 'steam', pot.id);
   const steam = Math.min(s.freeWaterG, rate * p.holdS);
   const held = advance(atBoil, holdAt(atBoil.temperatureC, p.holdS), ctx, true);
-  const stream = { ...held, freeWaterG: held.freeWaterG - Math.min(steam, held.freeWaterG), readyAtS: s.readyAtS + up + p.holdS };
+  const stream = {
+    ...held,
+    freeWaterG: held.freeWaterG - Math.min(steam, held.freeWaterG),
+    readyAtS: s.readyAtS + up + p.holdS,
+  };
   return {
     stream,
     atBoil,
@@ -59,6 +65,8 @@ export function cookInPot(id: string, s: Stream, p: OnHob, ctx: Ctx): Cooked {
       holdS: p.holdS,
       steamG: held.freeWaterG - stream.freeWaterG,
       potShare: volumeMl(s) / pot.ml,
+      potLimit: POT_FULL,
+      trueFromC: ctx.boilC - TRUE_BOIL_C,
       /** Power that this steaming takes from the hob, as a share of what it can give. */
       steamLoad: (rate * latentKJPerKg(ctx.boilC)) / reachesHob,
     },

@@ -51,6 +51,8 @@ export const cool: StepKind<'cool'> = {
         aroundC: around,
         endC: out.temperatureC,
         above21S: out.above21S,
+        above5S: out.above5S,
+        fromC: s.temperatureC,
         ...(p.how === 'iceBath'
           ? { iceG: 1000 * iceKg(heatKJ, Math.max(p.toC, 2), (BATH_PER_MILK * massG(s)) / 1000, ctx.kit.tapC) }
           : {}),

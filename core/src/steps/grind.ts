@@ -1,4 +1,17 @@
-import { at, away, capacityOf, flowOf, massG, merge, multiplier, portion, thingOf, volumeMl, waterFlow, waterStream } from '../kitchen';
+import {
+  at,
+  away,
+  capacityOf,
+  flowOf,
+  massG,
+  merge,
+  multiplier,
+  portion,
+  thingOf,
+  volumeMl,
+  waterFlow,
+  waterStream,
+} from '../kitchen';
 import type { Stream, ThingOf } from '../kitchen';
 import { addGrams, scaleGrams, sumGrams } from '../materials';
 import {
@@ -16,12 +29,13 @@ import {
   PLASTIC_JUG_KJ_PER_KL,
   POWER_TO_SLURRY,
   rittingerUm,
+  TURNS_OVER,
 } from '../laws';
 import { interpolate } from '../numerics';
 import { advance } from './advance';
 import { byMaterial } from './byMaterial';
 import { ramp } from './course';
-import { celsius, count, gramsOf, seconds, stream, thing } from './specs';
+import { celsius, count, seconds, stream, thing, waterOf } from './specs';
 import type { Ctx, StepKind } from './types';
 
 /** Seconds to fill and empty the jug once (common practice). */
@@ -34,7 +48,7 @@ export const grind: StepKind<'grind'> = {
   station: 'grind',
   params: {
     of: stream('what', 'work'),
-    waterG: gramsOf('fresh water', 1000, 50_000, { fresh: true }),
+    waterG: waterOf('fresh water', 1000, { fresh: true }),
     waterC: celsius('water in at', 15),
     durationS: seconds('each load', 's', 60, 600),
     loads: count('loads', 1, 1, 12),
@@ -65,6 +79,7 @@ export const grind: StepKind<'grind'> = {
         durationS: p.durationS + HANDLING_S,
         hands: 'busy' as const,
         timed: true,
+        timerS: p.durationS,
       })),
       figures: { ...run.figures, ...room(full, jug, p.loads, run.startC, ctx) },
     };
@@ -122,7 +137,14 @@ function inJug(full: Stream, jug: ThingOf<'jug'>, loads: number, s: number, ctx:
     stream,
     startC,
     steamG: ground.freeWaterG - stream.freeWaterG,
-    figures: { startC, endC, energyJPerG: energy, sizeUm: stream.sizeUm, openedShare: stream.openedShare, powerW: power },
+    figures: {
+      startC,
+      endC,
+      energyJPerG: energy,
+      sizeUm: stream.sizeUm,
+      openedShare: stream.openedShare,
+      powerW: power,
+    },
   };
 }
 
@@ -170,7 +192,8 @@ function room(full: Stream, jug: ThingOf<'jug'>, loads: number, startC: number, 
     jugRatedMl: jug.ratedMl,
     loadsNeeded: Math.max(1, Math.ceil(ml / holdsMl - 1e-9)),
     waterToPieces: pieces > 0 ? full.freeWaterG / pieces : 99,
-    piecesG: pieces,
+    waterWantedG: Math.max(0, TURNS_OVER * pieces - full.freeWaterG),
+    foams: foam > 0 ? 1 : 0,
     sealed: jug.lid === 'sealed' ? 1 : 0,
   };
 }

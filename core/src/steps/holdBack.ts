@@ -1,5 +1,5 @@
 import { at, away, waterFlow, waterStream, merge } from '../kitchen';
-import { celsius, flag, gramsOf, stream } from './specs';
+import { celsius, flag, stream, waterOf } from './specs';
 import type { StepKind } from './types';
 
 export const holdBack: StepKind<'holdBack'> = {
@@ -9,7 +9,7 @@ export const holdBack: StepKind<'holdBack'> = {
   station: 'cook',
   params: {
     into: stream('kept as', 'heldBack'),
-    waterG: gramsOf('water held back', 200, 50_000, { fresh: true }),
+    waterG: waterOf('water held back', 200, { fresh: true }),
     waterC: celsius('at', 60),
     boiled: flag('boiled', true),
   },

@@ -1,10 +1,12 @@
-export { STEP_KINDS, KINDS, kindOf, makeStep } from './registry';
-export { keepBy, isDone, keepingOf } from './keep';
+export { KINDS, kindOf, makeStep } from './registry';
+export { keepBy, keptFor, isDone, keepingOf, pulpBoilS } from './keep';
 export type { KeepBy } from './keep';
 export type { Recipe, LarderLine, Edit } from './recipe';
 export { applyEdits, orderFaults } from './recipe';
 export type { OrderFault } from './recipe';
 export { contextOf } from './context';
+export { rest } from './rest';
+export type { Reading, Stage, Fit, Outcome } from './outcome';
 export type {
   Params,
   Kind,

@@ -31,7 +31,14 @@ export const jar: StepKind<'jar'> = {
       writes: [[p.of, { ...out, readyAtS: s.readyAtS + took }]],
       flows: [flowOf(id, at(p.of), away('film'), portion(s, lost))],
       tasks: [{ id: 'jar', durationS: took, hands: 'busy', timed: false }],
-      figures: { jars, jarMl: vessel.ml, filledMl: ml, filledG: massG(kept), eachMl: ml / jars, scalded: p.scalded ? 1 : 0 },
+      figures: {
+        jars,
+        jarMl: vessel.ml,
+        filledMl: ml,
+        filledG: massG(kept),
+        eachMl: ml / jars,
+        scalded: p.scalded ? 1 : 0,
+      },
     };
   },
   readings: {

@@ -3,8 +3,10 @@ import type { Stream } from '../kitchen';
 import { materialById } from '../materials';
 import {
   BOIL_AT_LEAST_S,
+  boilingC,
   COOLING_W_PER_M2K,
   INHIBITOR_GOAL,
+  inhibitorPace,
   roundAreaM2,
   spoilagePace,
   timeConstantS,
@@ -77,6 +79,18 @@ export function isDone(s: Stream): boolean {
   return left === null || (left <= INHIBITOR_GOAL + 1e-6 && s.boilS >= BOIL_AT_LEAST_S - 1e-6);
 }
 
+/** A jar's later life is the same fold: the stream as it was filled, after `forS` in a place of `placeC`. */
+export function keptFor(s: Stream, placeC: number, jarId: string, forS: number, ctx: Ctx): Stream {
+  return forS <= 0 ? s : standing(s, placeC, forS, jarId, ctx);
+}
+
+/** Fifteen minutes at 100 °C for raw pulp, before it is eaten, dried or baked (common practice). */
+const PULP_BOIL_MIN = 15;
+/** The same heat at the true boil of this altitude, s: 900 at sea level, longer above. */
+export function pulpBoilS(altitudeM: number): number {
+  return (PULP_BOIL_MIN * 60) / Math.min(1, inhibitorPace(boilingC(altitudeM)));
+}
+
 export interface KeepBy {
   /** Seconds from now until the lower of model and cap. */
   readonly s: number;
@@ -97,7 +111,8 @@ export function keepBy(s: Stream, placeC: number, jarId: string, ageS: number, c
   const settled = after(DAY_S);
   const left = limit.days - s.spentD;
   let modelS: number;
-  if (settled.spentD >= limit.days) modelS = left <= 0 ? 0 : findRoot((t) => after(t).spentD - limit.days, 0, DAY_S, 1e-5).x;
+  if (settled.spentD >= limit.days)
+    modelS = left <= 0 ? 0 : findRoot((t) => after(t).spentD - limit.days, 0, DAY_S, 1e-5).x;
   else {
     const pace = spoilagePace(placeC);
     modelS = pace > 0 ? DAY_S + ((limit.days - settled.spentD) / pace) * DAY_S : Infinity;

@@ -31,7 +31,9 @@ function applyEdit<R extends Recipe>(r: R, e: Edit): R {
     case 'set':
       return {
         ...r,
-        steps: r.steps.map((s) => (s.id === e.step ? ({ ...s, params: { ...s.params, [e.param]: e.value } } as Step) : s)),
+        steps: r.steps.map((s) =>
+          s.id === e.step ? ({ ...s, params: { ...s.params, [e.param]: e.value } } as Step) : s,
+        ),
       };
     case 'larder':
       return { ...r, larder: r.larder.map((l, i) => (i === e.index ? { ...l, grams: e.grams } : l)) };
@@ -42,7 +44,11 @@ function applyEdit<R extends Recipe>(r: R, e: Edit): R {
     case 'remove':
       return { ...r, steps: r.steps.filter((s) => s.id !== e.step) };
     case 'scale':
-      return { ...r, larder: r.larder.map((l) => ({ ...l, grams: l.grams * e.by })), steps: r.steps.map((s) => scaled(s, e.by)) };
+      return {
+        ...r,
+        larder: r.larder.map((l) => ({ ...l, grams: l.grams * e.by })),
+        steps: r.steps.map((s) => scaled(s, e.by)),
+      };
   }
 }
 
@@ -69,7 +75,8 @@ export function orderFaults(r: Recipe): readonly OrderFault[] {
     for (const stream of kind.reads(s.params)) if (!there.has(stream)) faults.push({ index, step: s.id, stream });
     if (s.kind === 'strain') there.delete(s.params.of);
     if (s.kind === 'pool' && s.params.share >= 1) there.delete(s.params.of);
-    for (const stream of kind.writes(s.params)) if (!(s.kind === 'strain' || s.kind === 'pool') || stream !== s.params.of) there.add(stream);
+    for (const stream of kind.writes(s.params))
+      if (!(s.kind === 'strain' || s.kind === 'pool') || stream !== s.params.of) there.add(stream);
   });
   return faults;
 }

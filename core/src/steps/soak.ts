@@ -1,11 +1,32 @@
-import { at, away, capacityOf, liquidG, massG, merge, thingOf, volumeMl, waterFlow, waterStream, multiplier } from '../kitchen';
+import {
+  at,
+  away,
+  capacityOf,
+  liquidG,
+  massG,
+  merge,
+  thingOf,
+  volumeMl,
+  waterFlow,
+  waterStream,
+  multiplier,
+} from '../kitchen';
 import type { Stream } from '../kitchen';
 import { sumGrams } from '../materials';
-import { COOLING_W_PER_M2K, coverWater, longestSoakH, mixedC, roundAreaM2, timeConstantS, VESSEL_KJ_PER_KGK } from '../laws';
+import {
+  COOLING_W_PER_M2K,
+  coverWater,
+  longestSoakH,
+  mixedC,
+  pelegK1,
+  roundAreaM2,
+  timeConstantS,
+  VESSEL_KJ_PER_KGK,
+} from '../laws';
 import { advance } from './advance';
 import { byMaterial } from './byMaterial';
 import { approach } from './course';
-import { celsius, choice, gramsOf, seconds, stream, thing } from './specs';
+import { celsius, choice, seconds, stream, thing, waterOf } from './specs';
 import type { Ctx, StepKind } from './types';
 
 /** Cover over the solids that a soak should have, cm (common practice: three fingers). */
@@ -18,7 +39,7 @@ export const soak: StepKind<'soak'> = {
   station: 'soak',
   params: {
     of: stream('what', 'work'),
-    waterG: gramsOf('soak water', 900),
+    waterG: waterOf('soak water', 900),
     waterC: celsius('water in at', 15),
     place: choice('where', ['room', 'fridge'], 'room'),
     bowl: thing('bowl', 'bowl'),
@@ -51,7 +72,7 @@ export const soak: StepKind<'soak'> = {
         { id: 'cover', durationS: 60, hands: 'busy', timed: false },
         { id: 'soak', durationS: p.durationS, hands: 'free', timed: true },
       ],
-      figures: figures(s, startC, aroundC, p.durationS, bowl.diameterCm, bowl.ml, ctx),
+      figures: figures(s, { startC, aroundC, forS: p.durationS, bowl }, ctx),
     };
   },
   readings: {
@@ -77,25 +98,42 @@ export const soak: StepKind<'soak'> = {
   },
 };
 
-function figures(s: Stream, startC: number, aroundC: number, forS: number, bowlCm: number, bowlMl: number, ctx: Ctx) {
+/** Full enough: nine tenths of what they can hold (common practice; nothing is gained after). */
+const SOAKED = 0.9;
+
+interface SoakRun {
+  readonly startC: number;
+  readonly aroundC: number;
+  readonly forS: number;
+  readonly bowl: { readonly ml: number; readonly diameterCm: number };
+}
+function figures(s: Stream, run: SoakRun, ctx: Ctx) {
   const dry = Object.values(s.madeFrom).reduce((a, b) => a + b, 0);
-  const k2 = byMaterial(s, ctx, (m) => m.hydration.k2) / multiplier(ctx.beliefs, 'uptake', Object.keys(s.madeFrom)[0] ?? '');
+  const k1 = byMaterial(s, ctx, (m) => m.hydration.k1H);
+  const k2 =
+    byMaterial(s, ctx, (m) => m.hydration.k2) / multiplier(ctx.beliefs, 'uptake', Object.keys(s.madeFrom)[0] ?? '');
   const full = k2 > 0 ? dry / k2 : 0;
   const asBought = massG(s) - liquidG(s) - s.gainedWaterG;
-  const cover = coverWater(asBought, full, bowlCm, COVER_CM);
-  const warmHours = aroundC <= 8 ? 72 : longestSoakH(aroundC);
+  const uptake = full > 0 ? s.gainedWaterG / full : 0;
+  // Peleg in rate form: what is missing of the integral, at the pace of the place it stands in.
+  const moreH = uptake < SOAKED ? (1 / (1 - SOAKED) - 1 / (1 - uptake)) / Math.max(1e-9, k2) : 0;
+  const needS = (c: number) => run.forS + moreH * pelegK1(k1, c) * 3600;
   return {
-    uptakeShare: full > 0 ? s.gainedWaterG / full : 0,
+    uptakeShare: uptake,
     drunkG: s.gainedWaterG,
     solidsG: s.boundWaterG + sumGrams(s.bound),
     waterLeftG: s.freeWaterG,
     waterNeededG: full,
-    coverG: cover,
-    startC,
+    waterHasG: s.freeWaterG + s.gainedWaterG,
+    coverG: coverWater(asBought, full, run.bowl.diameterCm, COVER_CM),
+    startC: run.startC,
     endC: s.temperatureC,
-    aroundC,
-    soakS: forS,
-    longestS: warmHours * 3600,
-    bowlShare: volumeMl(s) / bowlMl,
+    aroundC: run.aroundC,
+    soakS: run.forS,
+    needS: needS(run.aroundC),
+    needFridgeS: needS(ctx.kit.fridgeC),
+    longestS: longestSoakH(run.aroundC) * 3600,
+    longestFridgeS: longestSoakH(ctx.kit.fridgeC) * 3600,
+    bowlShare: volumeMl(s) / run.bowl.ml,
   };
 }

@@ -2,7 +2,7 @@ import { IN_USE } from '../kitchen';
 import type { ThingKind } from '../kitchen';
 import type { NumberSpec, ParamSpec } from './types';
 
-type Extra = Partial<Pick<NumberSpec, 'scales' | 'fresh' | 'step'>>;
+type Extra = Partial<Pick<NumberSpec, 'scales' | 'fresh' | 'step' | 'water'>>;
 const number = (base: Omit<NumberSpec, 'type' | 'step'>, step: number, extra: Extra): NumberSpec => ({
   type: 'number',
   ...base,
@@ -11,6 +11,8 @@ const number = (base: Omit<NumberSpec, 'type' | 'step'>, step: number, extra: Ex
 });
 export const gramsOf = (label: string, standard: number, high = 50_000, extra: Extra = {}): NumberSpec =>
   number({ label, unit: 'g', shown: 'g', low: 0, high, default: standard }, 5, { scales: true, ...extra });
+export const waterOf = (label: string, standard: number, extra: Extra = {}): NumberSpec =>
+  gramsOf(label, standard, 50_000, { water: true, ...extra });
 export const celsius = (label: string, standard: number, low = 0, high = 100): NumberSpec =>
   number({ label, unit: 'C', shown: 'C', low, high, default: standard }, 1, {});
 export const seconds = (label: string, shown: 's' | 'min' | 'h', standard: number, high: number): NumberSpec =>
@@ -20,7 +22,12 @@ export const share = (label: string, standard: number): NumberSpec =>
 export const count = (label: string, standard: number, low: number, high: number): NumberSpec =>
   number({ label, unit: 'count', shown: 'count', low, high, default: standard }, 1, {});
 export const stream = (label: string, standard: string): ParamSpec => ({ type: 'stream', label, default: standard });
-export const thing = (label: string, kind: ThingKind): ParamSpec => ({ type: 'thing', label, thing: kind, default: IN_USE });
+export const thing = (label: string, kind: ThingKind): ParamSpec => ({
+  type: 'thing',
+  label,
+  thing: kind,
+  default: IN_USE,
+});
 export const choice = (label: string, choices: readonly string[], standard: string): ParamSpec => ({
   type: 'choice',
   label,

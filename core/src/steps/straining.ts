@@ -24,7 +24,12 @@ export function strainOff(s: Stream, strainerId: string, hand: Hand, ctx: Ctx): 
   const fixed = scaleGrams(addGrams(s.bound, s.able, -1), s.openedShare);
   const insoluble = Math.max(0, sumGrams(fixed) - fixed.fat) / (1 - s.sievedShare);
   const r = HELD_PER_G[hand] * multiplier(ctx.beliefs, 'hold', strainer.id);
-  const kept = underflow(liquid, insoluble, r, byMaterial(s, ctx, (m) => m.holdFactor));
+  const kept = underflow(
+    liquid,
+    insoluble,
+    r,
+    byMaterial(s, ctx, (m) => m.holdFactor),
+  );
   const out = liquid > 0 ? (liquid - kept) / liquid : 0;
   const reach = Math.max(s.sievedShare, s.sizeUm > 0 ? passingShare(strainer.openingUm, s.sizeUm) : 0);
   const fines = scaleGrams(fixed, out > 0 ? (reach - s.sievedShare) / (1 - s.sievedShare) : 0);
@@ -69,5 +74,6 @@ export function strainFigures(x: Strained): Readonly<Record<string, number>> {
     milkSolids: massG(x.milk) > 0 ? solidsG(x.milk) / massG(x.milk) : 0,
     pulpG: pulp,
     pulpMoisture: pulp > 0 ? 1 - solidsG(x.pulp) / pulp : 0,
+    openedShare: x.pulp.openedShare,
   };
 }

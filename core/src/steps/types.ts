@@ -48,6 +48,8 @@ export type ParamSpec =
       readonly scales?: true;
       /** Fresh water that reaches the milk: what strength is solved by. */
       readonly fresh?: true;
+      /** Plain water: a volume or a cup says its grams. */
+      readonly water?: true;
     };
 export type NumberSpec = Extract<ParamSpec, { type: 'number' }>;
 
@@ -57,6 +59,8 @@ export interface Task {
   readonly hands: 'busy' | 'near' | 'free';
   /** Its own elapsed time is evidence, and a timer is worth showing. */
   readonly timed: boolean;
+  /** What the timer counts, where handling takes part of the task; absent: all of it. */
+  readonly timerS?: number;
 }
 export type Figures = Readonly<Record<string, number>>;
 /** A patch, not a state: copying every stream at every step is quadratic. null: used up. */
@@ -77,7 +81,13 @@ export interface Ctx {
 /** What a reading does to the fold. */
 export type Effect =
   | { readonly is: 'param'; readonly param: string }
-  | { readonly is: 'fit'; readonly figure: string; readonly kind: CoefficientKind; readonly thing: string; readonly weighs?: string }
+  | {
+      readonly is: 'fit';
+      readonly figure: string;
+      readonly kind: CoefficientKind;
+      readonly thing: string;
+      readonly weighs?: string;
+    }
   /** Weighed: the rest is unaccounted for; `water` says that only water can differ. */
   | { readonly is: 'mass'; readonly stream: string; readonly water?: true }
   | { readonly is: 'note' };

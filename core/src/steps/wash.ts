@@ -1,5 +1,5 @@
 import { at, away, flowOf, merge, thingOf, waterFlow, waterStream } from '../kitchen';
-import { celsius, choice, gramsOf, stream, thing } from './specs';
+import { celsius, choice, stream, thing, waterOf } from './specs';
 import { HANDS } from './strain';
 import { strainFigures, strainOff } from './straining';
 import type { StepKind } from './types';
@@ -15,7 +15,7 @@ export const wash: StepKind<'wash'> = {
   params: {
     of: stream('pulp', 'pulp'),
     into: stream('milk into', 'milk'),
-    waterG: gramsOf('fresh water', 300, 50_000, { fresh: true }),
+    waterG: waterOf('fresh water', 300, { fresh: true }),
     waterC: celsius('water in at', 40),
     strainer: thing('through', 'strainer'),
     hand: choice('how hard', HANDS, 'twist'),

@@ -4,3 +4,4 @@ export { toInner, fromInner, UNITS, unitsOf } from './convert';
 export type { InnerUnit, UnitName } from './convert';
 export { cupsOf, nearestCupText, METRIC_CUP_ML, US_CUP_ML } from './cups';
 export { roundToStep, significant } from './round';
+export { plain } from './plain';

@@ -1,8 +1,7 @@
 /** The one number parser. A text it cannot read for certain is asked about, never guessed. */
 export type NumberFault = 'empty' | 'notANumber' | 'ambiguous';
 export type ParsedNumber =
-  | { readonly ok: true; readonly value: number }
-  | { readonly ok: false; readonly fault: NumberFault };
+  { readonly ok: true; readonly value: number } | { readonly ok: false; readonly fault: NumberFault };
 
 const PLAIN = /^[+-]?(\d+(\.\d*)?|\.\d+)$/;
 const COMMA = /^[+-]?\d*,\d+$/;
@@ -14,7 +13,10 @@ const THOUSANDS_OR_DECIMAL = /^[+-]?[1-9]\d{0,2},\d{3}$/;
  * · "" → empty · "12x", "NaN", "1e9", "Infinity" → notANumber.
  */
 export function parseNumber(text: string): ParsedNumber {
-  const t = text.trim().replace(/−/g, '-').replace(/(\d)[\u0020\u00a0\u202f](?=\d{3}(\D|$))/g, '$1');
+  const t = text
+    .trim()
+    .replace(/−/g, '-')
+    .replace(/(\d)[\u0020\u00a0\u202f](?=\d{3}(\D|$))/g, '$1');
   if (t === '') return { ok: false, fault: 'empty' };
   if (THOUSANDS_OR_DECIMAL.test(t)) return { ok: false, fault: 'ambiguous' };
   if (PLAIN.test(t)) return { ok: true, value: Number(t) };

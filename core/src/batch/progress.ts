@@ -1,0 +1,198 @@
+import { kindOf, orderFaults } from '../steps';
+import type { Outcome, Reading, Recipe, Step, Task } from '../steps';
+import type { BatchEvent, FrozenBatch } from './events';
+import { fold } from './fold';
+import { summarise } from './summary';
+import type { Summary } from './summary';
+
+export interface TaskState {
+  readonly step: Step;
+  /** Index of the step in the recipe that is being made (steps left out are not in it). */
+  readonly index: number;
+  readonly task: Task;
+  readonly status: 'waiting' | 'running' | 'done';
+  readonly begunAt: number | null;
+  readonly endedAt: number | null;
+}
+export interface Progress {
+  readonly state: 'open' | 'finished' | 'abandoned';
+  readonly tasks: readonly TaskState[];
+  readonly current: TaskState | null;
+  readonly paused: boolean;
+  readonly readings: readonly Reading[];
+  readonly skipped: readonly { readonly step: string; readonly why: string }[];
+  /** The recipe without what was left out. */
+  readonly recipe: Recipe;
+  readonly outcome: Outcome;
+  readonly summary: Summary;
+  readonly endedAt: number | null;
+}
+
+interface Log {
+  readonly begun: Map<string, number>;
+  readonly ended: Map<string, number>;
+  readonly skipped: Map<string, string>;
+  readonly readings: Map<string, Reading>;
+  abandonedAt: number | null;
+  pausedAt: number | null;
+}
+const key = (step: string, task: string): string => `${step} ${task}`;
+
+/** The log read in order; going back opens a step and all after it again. */
+function read(recipe: Recipe, events: readonly BatchEvent[]): Log {
+  const log: Log = {
+    begun: new Map(),
+    ended: new Map(),
+    skipped: new Map(),
+    readings: new Map(),
+    abandonedAt: null,
+    pausedAt: null,
+  };
+  for (const e of [...events].sort((a, b) => a.at - b.at || (a.id < b.id ? -1 : 1))) apply(log, recipe, e);
+  return log;
+}
+function apply(log: Log, recipe: Recipe, e: BatchEvent): void {
+  switch (e.is) {
+    case 'begun':
+      if (!log.begun.has(key(e.step, e.task))) log.begun.set(key(e.step, e.task), e.at);
+      break;
+    case 'ended':
+      log.ended.set(key(e.step, e.task), e.at);
+      log.pausedAt = null;
+      break;
+    case 'skipped':
+      log.skipped.set(e.step, e.why);
+      break;
+    case 'back':
+      reopen(log, recipe, e.step);
+      break;
+    case 'reading':
+      log.readings.set(key(e.reading.step, e.reading.what), e.reading);
+      break;
+    case 'paused':
+      log.pausedAt ??= e.at;
+      break;
+    case 'resumed':
+      if (log.pausedAt !== null) shiftRunning(log, e.at - log.pausedAt);
+      log.pausedAt = null;
+      break;
+    case 'abandoned':
+      log.abandonedAt = e.at;
+      break;
+    case 'note':
+      break;
+  }
+}
+/** A pause moves the start of what runs by its own length, so elapsed time is always now − begun. */
+function shiftRunning(log: Log, by: number): void {
+  for (const [k, at] of log.begun) if (!log.ended.has(k)) log.begun.set(k, at + by);
+}
+function reopen(log: Log, recipe: Recipe, step: string): void {
+  const from = recipe.steps.findIndex((s) => s.id === step);
+  const later = new Set(recipe.steps.slice(Math.max(0, from)).map((s) => s.id));
+  for (const map of [log.begun, log.ended])
+    for (const k of [...map.keys()]) if (later.has(k.slice(0, k.indexOf(' ')))) map.delete(k);
+  for (const s of later) log.skipped.delete(s);
+  log.pausedAt = null;
+}
+
+/** Real seconds between the end of what made a step's streams and its own beginning. */
+function gaps(recipe: Recipe, log: Log, tasksOf: (step: string) => readonly Task[]): Record<string, number> {
+  const madeAt = new Map<string, number>();
+  const out: Record<string, number> = {};
+  for (const s of recipe.steps) {
+    const kind = kindOf(s.kind);
+    const tasks = tasksOf(s.id);
+    const begun = Math.min(...tasks.map((t) => log.begun.get(key(s.id, t.id)) ?? Infinity));
+    const ended = Math.max(...tasks.map((t) => log.ended.get(key(s.id, t.id)) ?? -Infinity));
+    const last = Math.max(...kind.reads(s.params).map((n) => madeAt.get(n) ?? -Infinity));
+    const gap = (begun - last) / 1000;
+    if (Number.isFinite(gap) && gap >= 1) out[s.id] = gap;
+    if (Number.isFinite(ended)) for (const n of kind.writes(s.params)) madeAt.set(n, ended);
+  }
+  return out;
+}
+
+/** Where a batch is and what it will bring, from its frozen plan and its log. Nothing of this is stored. */
+export function progressOf(batch: FrozenBatch, events: readonly BatchEvent[]): Progress {
+  const log = read(batch.recipe, events);
+  const recipe = { ...batch.recipe, steps: batch.recipe.steps.filter((s) => !log.skipped.has(s.id)) };
+  const readings = [...log.readings.values()];
+  const given = { kit: batch.kit, beliefs: batch.beliefs, readings };
+  const first = fold(recipe, given);
+  const tasksOf = (step: string) => first.stages.find((x) => x.step === step)?.tasks ?? [];
+  const gapS = gaps(recipe, log, tasksOf);
+  const outcome = Object.keys(gapS).length > 0 ? fold(recipe, { ...given, gapS }) : first;
+  const tasks = recipe.steps.flatMap((step, index) =>
+    tasksOf(step.id).map((task): TaskState => {
+      const begunAt = log.begun.get(key(step.id, task.id)) ?? null;
+      const endedAt = log.ended.get(key(step.id, task.id)) ?? null;
+      const status = endedAt !== null ? 'done' : begunAt !== null ? 'running' : 'waiting';
+      return { step, index, task, status, begunAt, endedAt };
+    }),
+  );
+  const current = tasks.find((t) => t.status !== 'done') ?? null;
+  const finishedAt = current ? null : Math.max(...tasks.map((t) => t.endedAt ?? batch.startedAt), batch.startedAt);
+  return {
+    state: log.abandonedAt !== null ? 'abandoned' : current ? 'open' : 'finished',
+    tasks,
+    current,
+    paused: log.pausedAt !== null,
+    readings,
+    skipped: [...log.skipped].map(([step, why]) => ({ step, why })),
+    recipe,
+    outcome,
+    summary: summarise(recipe, outcome, batch.kit),
+    endedAt: log.abandonedAt ?? finishedAt,
+  };
+}
+
+/** Seconds a task has run by `now`, pauses left out: computed from stored instants, never counted. */
+export function ranForS(t: TaskState, pausedAt: number | null, now: number): number {
+  if (t.begunAt === null) return 0;
+  return Math.max(0, ((t.endedAt ?? pausedAt ?? now) - t.begunAt) / 1000);
+}
+export const timerS = (t: Task): number => t.timerS ?? t.durationS;
+
+/** The instant of a pause that still holds; null when nothing is paused. */
+export function pausedSince(events: readonly BatchEvent[]): number | null {
+  let at: number | null = null;
+  for (const e of [...events].sort((a, b) => a.at - b.at)) {
+    if (e.is === 'paused') at ??= e.at;
+    else if (e.is === 'resumed' || e.is === 'ended' || e.is === 'back') at = null;
+  }
+  return at;
+}
+
+/** May this step be left out? Not when a later one needs what it makes. */
+export function canSkip(recipe: Recipe, step: string): boolean {
+  return orderFaults({ ...recipe, steps: recipe.steps.filter((s) => s.id !== step) }).length === 0;
+}
+
+/** What stands soaking has drunk by now: the same fold, the running soak cut at the present second. */
+export function soakingNow(p: Progress, batch: FrozenBatch, now: number): SoakingNow | null {
+  const t = p.current;
+  if (t?.step.kind !== 'soak' || t.task.id !== 'soak' || t.status !== 'running' || t.begunAt === null) return null;
+  const elapsed = Math.min(72 * 3600, (now - t.begunAt) / 1000);
+  const cut: Reading = { id: 'now', step: t.step.id, what: 'durationS', value: elapsed, source: 'clock' };
+  const given = { kit: batch.kit, beliefs: batch.beliefs, readings: [...p.readings, cut], untilStep: t.index + 1 };
+  const figures = fold(p.recipe, given).stages.at(-1)?.figures;
+  return figures
+    ? {
+        elapsedS: elapsed,
+        plannedS: t.task.durationS,
+        uptakeShare: figures.uptakeShare ?? 0,
+        drunkG: figures.drunkG ?? 0,
+        longestS: figures.longestS ?? 0,
+        aroundC: figures.aroundC ?? 0,
+      }
+    : null;
+}
+export interface SoakingNow {
+  readonly elapsedS: number;
+  readonly plannedS: number;
+  readonly uptakeShare: number;
+  readonly drunkG: number;
+  readonly longestS: number;
+  readonly aroundC: number;
+}

@@ -1,0 +1,207 @@
+import type { Step } from '../steps';
+import { makeStep } from '../steps';
+import { fig, mustBoil, setFix, stepsOf } from './types';
+import type { At, Check, Looked } from './types';
+
+const MINUTE = 60;
+const potOf = (l: Looked, s: At<'boil' | 'blanch'>): { id: string; ml: number } | undefined => {
+  const named = s.step.params.pot;
+  const pots = l.kit.things.filter((t) => t.is === 'pot');
+  return pots.find((t) => t.id === named) ?? pots.find((t) => t.id === l.kit.use.pot);
+};
+
+export const potOverfull: Check = {
+  id: 'potOverfull',
+  reason: 'Foam needs the upper third; it runs over within a minute.',
+  source: 'common practice',
+  find: (l) =>
+    stepsOf(l, 'boil', 'blanch')
+      .filter((s) => s.f('potShare') > s.f('potLimit') + 1e-6)
+      .map((s) => {
+        const now = potOf(l, s);
+        const needMl = ((now?.ml ?? 0) * s.f('potShare')) / s.f('potLimit');
+        const bigger = l.kit.things
+          .filter((t) => t.is === 'pot' && t.ml >= needMl)
+          .sort((a, b) => (a.is === 'pot' && b.is === 'pot' ? a.ml - b.ml : 0))[0];
+        const by = Math.floor(((s.f('potLimit') * 0.985) / s.f('potShare')) * 100) / 100;
+        const smaller = {
+          say: 'smallerBatch',
+          figures: { by: fig(by, 'share') },
+          edits: [{ do: 'scale' as const, by }],
+        };
+        return {
+          check: 'potOverfull',
+          step: s.step.id,
+          weight: 'danger' as const,
+          figures: {
+            potShare: fig(s.f('potShare'), 'share'),
+            potMl: fig(now?.ml ?? 0, 'ml'),
+            needMl: fig(needMl, 'ml'),
+          },
+          fixes: [
+            ...(bigger ? [setFix('biggerPot', s.step.id, 'pot', bigger.id, { needMl: fig(needMl, 'ml') })] : []),
+            ...(by > 0 && !bigger ? [smaller] : []),
+          ],
+        };
+      }),
+};
+
+/** The boils that cook the milk, after the beans are ground. */
+const milkBoils = (l: Looked): readonly At<'boil'>[] =>
+  stepsOf(l, 'boil').filter((s) => s.stage.figures.inhibitorLeft !== undefined);
+
+export const holdTooShort: Check = {
+  id: 'holdTooShort',
+  reason: 'The inhibitor that upsets the stomach goes slower where water boils cooler.',
+  source:
+    'Kwok, Qin & Tsang 1993, J. Food Sci. 58:859; a fifth left as the goal, and ten minutes at least: common practice',
+  find: (l) => {
+    const last = milkBoils(l).at(-1);
+    if (!last) return [];
+    const left = last.f('inhibitorLeft');
+    const short = left > last.f('inhibitorGoal') + 1e-6 || last.f('boiledS') < 600 - 1e-6;
+    if (!short) return [];
+    const need = Math.ceil((last.f('neededHoldS') + 5) / MINUTE) * MINUTE;
+    return [
+      {
+        check: 'holdTooShort',
+        step: last.step.id,
+        weight: 'danger',
+        figures: {
+          left: fig(left, 'share'),
+          goal: fig(last.f('inhibitorGoal'), 'share'),
+          boilingC: fig(last.f('boilingC'), 'C'),
+          altitudeM: fig(l.kit.altitudeM, 'm'),
+          holdS: fig(last.f('holdS'), 's'),
+          needS: fig(need, 's'),
+        },
+        fixes: need <= 4 * 3600 ? [setFix('holdLonger', last.step.id, 'holdS', need, { needS: fig(need, 's') })] : [],
+      },
+    ];
+  },
+};
+
+export const neverBoiled: Check = {
+  id: 'neverBoiled',
+  reason: 'Raw soy milk upsets the stomach.',
+  source: 'common practice',
+  find: (l) => {
+    if (!mustBoil(l) || milkBoils(l).length > 0) return [];
+    const strains = l.recipe.steps.filter(
+      (s): s is Step<'strain'> | Step<'wash'> => s.kind === 'strain' || s.kind === 'wash',
+    );
+    const last = strains.at(-1);
+    if (!last) return [];
+    const taken = new Set(l.recipe.steps.map((s) => s.id));
+    const id = ['boil', 'boil2', 'boil3'].find((x) => !taken.has(x)) ?? `boil${l.recipe.steps.length + 1}`;
+    const step = makeStep(id, 'boil', { of: last.params.into, holdS: 30 * MINUTE });
+    return [
+      {
+        check: 'neverBoiled',
+        step: last.id,
+        weight: 'danger',
+        figures: {},
+        fixes: [{ say: 'addBoil', figures: {}, edits: [{ do: 'insert', after: last.id, step }] }],
+      },
+    ];
+  },
+};
+
+export const foamIsNotTheBoil: Check = {
+  id: 'foamIsNotTheBoil',
+  reason: 'Foam climbs at 80–90 °C. Steam under a lid or pressure: foam blocks the vent.',
+  source: 'common practice',
+  find: (l) =>
+    milkBoils(l)
+      .slice(-1)
+      .map((s) => ({
+        check: 'foamIsNotTheBoil',
+        step: s.step.id,
+        weight: 'know' as const,
+        figures: { fromC: fig(s.f('trueFromC'), 'C') },
+        fixes: [],
+      })),
+};
+
+export const scorches: Check = {
+  id: 'scorches',
+  reason: 'Pulp sinks and sticks to a hot bottom.',
+  source: 'common practice',
+  find: (l) =>
+    stepsOf(l, 'boil')
+      .filter((s) => s.f('pulpInShare') > 0.015)
+      .map((s) => ({ check: 'scorches', step: s.step.id, weight: 'know' as const, figures: {}, fixes: [] })),
+};
+
+export const boilsDry: Check = {
+  id: 'boilsDry',
+  reason: 'More water leaves as steam than should.',
+  source: 'common practice',
+  find: (l) =>
+    stepsOf(l, 'boil', 'blanch')
+      .filter((s) => s.f('steamG') > 0 && s.f('waterLeftG') < s.f('steamG') * 0.5)
+      .map((s) => ({
+        check: 'boilsDry',
+        step: s.step.id,
+        weight: 'mend' as const,
+        figures: { steamG: fig(s.f('steamG'), 'g'), leftG: fig(s.f('waterLeftG'), 'g') },
+        fixes:
+          s.step.kind === 'boil' && s.step.params.vigour !== 'gentle'
+            ? [setFix('gentler', s.step.id, 'vigour', 'gentle')]
+            : [],
+      })),
+};
+
+export const hobTooWeak: Check = {
+  id: 'hobTooWeak',
+  reason: 'The hob cannot keep this much steaming; the boil will fall back.',
+  source: 'common practice',
+  find: (l) =>
+    stepsOf(l, 'boil')
+      .filter((s) => s.f('steamLoad') > 1)
+      .map((s) => ({
+        check: 'hobTooWeak',
+        step: s.step.id,
+        weight: 'mend' as const,
+        figures: { load: fig(s.f('steamLoad'), 'share') },
+        fixes: [setFix('gentler', s.step.id, 'vigour', 'gentle')],
+      })),
+};
+
+export const neverCools: Check = {
+  id: 'neverCools',
+  reason: 'Nothing cools below what stands around it.',
+  source: 'Newton’s law of cooling',
+  find: (l) =>
+    stepsOf(l, 'cool')
+      .filter((s) => s.f('never') === 1)
+      .map((s) => {
+        const to = Math.ceil(s.f('aroundC') + 4);
+        return {
+          check: 'neverCools',
+          step: s.step.id,
+          weight: 'mend' as const,
+          figures: { aroundC: fig(s.f('aroundC'), 'C') },
+          fixes: [setFix('coolTo', s.step.id, 'toC', to, { toC: fig(to, 'C') })],
+        };
+      }),
+};
+
+/** Limits for cooked food, s (FDA Food Code 3-501.14). */
+const MID_S = 2 * 3600;
+const ALL_S = 6 * 3600;
+export const coolsTooSlowly: Check = {
+  id: 'coolsTooSlowly',
+  reason: 'From 57 to 21 °C within two hours, to 5 °C within six: between them germs multiply fastest.',
+  source: 'FDA Food Code 3-501.14',
+  find: (l) =>
+    stepsOf(l, 'cool')
+      .filter((s) => s.f('above21S') > MID_S || s.f('above5S') > ALL_S)
+      .map((s) => ({
+        check: 'coolsTooSlowly',
+        step: s.step.id,
+        weight: 'danger' as const,
+        figures: { above21S: fig(s.f('above21S'), 's'), above5S: fig(s.f('above5S'), 's') },
+        fixes: s.step.params.how !== 'iceBath' ? [setFix('iceBath', s.step.id, 'how', 'iceBath')] : [],
+      })),
+};

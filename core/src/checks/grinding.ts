@@ -1,0 +1,136 @@
+import { fig, setFix, stepsOf } from './types';
+import type { Check } from './types';
+
+export const jugOverfull: Check = {
+  id: 'jugOverfull',
+  reason: 'A foaming or hot jug lifts its lid; the smallest limit that applies is the one that counts.',
+  source: 'common practice',
+  find: (l) =>
+    stepsOf(l, 'grind')
+      .filter((s) => s.f('loadMl') > s.f('jugHoldsMl') + 0.5)
+      .map((s) => {
+        const loads = s.f('loadsNeeded');
+        return {
+          check: 'jugOverfull',
+          step: s.step.id,
+          weight: 'danger' as const,
+          figures: {
+            loadMl: fig(s.f('loadMl'), 'ml'),
+            holdsMl: fig(s.f('jugHoldsMl'), 'ml'),
+            ratedMl: fig(s.f('jugRatedMl'), 'ml'),
+            foams: fig(s.f('foams'), 'count'),
+          },
+          fixes:
+            loads <= 12
+              ? [
+                  setFix('moreLoads', s.step.id, 'loads', loads, {
+                    loads: fig(loads, 'count'),
+                    eachMl: fig((s.f('loadMl') * s.step.params.loads) / loads, 'ml'),
+                  }),
+                ]
+              : [],
+        };
+      }),
+};
+
+export const hotInSealedJug: Check = {
+  id: 'hotInSealedJug',
+  reason: 'Hot liquid in a sealed cup builds pressure and bursts out.',
+  source: 'common practice',
+  find: (l) =>
+    stepsOf(l, 'grind')
+      .filter((s) => s.f('sealed') === 1 && Math.max(s.f('startC'), s.f('endC')) > 60)
+      .map((s) => ({
+        check: 'hotInSealedJug',
+        step: s.step.id,
+        weight: 'danger' as const,
+        figures: { endC: fig(Math.max(s.f('startC'), s.f('endC')), 'C') },
+        fixes: s.f('startC') > 60 ? [setFix('coolerWater', s.step.id, 'waterC', 30, { waterC: fig(30, 'C') })] : [],
+      })),
+};
+
+export const hotInJug: Check = {
+  id: 'hotInJug',
+  reason: 'Hot liquid blows the lid: vent open, half full, a folded towel over it.',
+  source: 'common practice',
+  find: (l) =>
+    stepsOf(l, 'grind')
+      .filter((s) => s.f('sealed') === 0 && s.f('startC') > 60)
+      .map((s) => ({
+        check: 'hotInJug',
+        step: s.step.id,
+        weight: 'know' as const,
+        figures: { startC: fig(s.f('startC'), 'C'), holdsMl: fig(s.f('jugHoldsMl'), 'ml') },
+        fixes: [],
+      })),
+};
+
+export const tooThick: Check = {
+  id: 'tooThick',
+  reason: 'With too little water the pieces ride above the blades.',
+  source: 'common practice',
+  find: (l) =>
+    stepsOf(l, 'grind')
+      .filter((s) => s.f('waterWantedG') > 1)
+      .map((s) => {
+        const more = Math.ceil(s.f('waterWantedG') / 10) * 10;
+        const now = s.step.params.waterG;
+        return {
+          check: 'tooThick',
+          step: s.step.id,
+          weight: 'mend' as const,
+          figures: { moreG: fig(more, 'g') },
+          fixes: [setFix('moreWater', s.step.id, 'waterG', now + more, { moreG: fig(more, 'g') })],
+        };
+      }),
+};
+
+/** Below this opened share much is left in pieces (estimate). */
+const OPENED_ENOUGH = 0.75;
+const OPENED_WELL = 0.85;
+export const groundTooLittle: Check = {
+  id: 'groundTooLittle',
+  reason: 'Cells that stay shut keep their milk: the pulp is wet and rich, the milk thin.',
+  source: 'common practice',
+  find: (l) =>
+    stepsOf(l, 'grind')
+      .filter((s) => s.f('openedShare') > 0 && s.f('openedShare') < OPENED_ENOUGH)
+      .map((s) => {
+        const now = s.step.params.durationS;
+        const ratio = Math.log(1 - OPENED_WELL) / Math.log(1 - s.f('openedShare'));
+        const need = Math.ceil((now * ratio) / 5) * 5;
+        return {
+          check: 'groundTooLittle',
+          step: s.step.id,
+          weight: 'mend' as const,
+          figures: { openedShare: fig(s.f('openedShare'), 'share'), nowS: fig(now, 's') },
+          fixes: need <= 600 ? [setFix('grindLonger', s.step.id, 'durationS', need, { needS: fig(need, 's') })] : [],
+        };
+      }),
+};
+
+export const notGround: Check = {
+  id: 'notGround',
+  reason: 'Whole pieces give nothing to the cloth.',
+  source: 'common practice',
+  find: (l) =>
+    stepsOf(l, 'strain')
+      .filter((s) => s.f('openedShare') === 0)
+      .map((s) => ({ check: 'notGround', step: s.step.id, weight: 'danger' as const, figures: {}, fixes: [] })),
+};
+
+export const passesThatBringNothing: Check = {
+  id: 'emptyPass',
+  reason: 'A pass pays while its milk still carries something.',
+  source: 'common practice',
+  find: (l) =>
+    stepsOf(l, 'wash')
+      .filter((s) => s.f('milkSolids') < 0.005 && s.f('milkG') > 0)
+      .map((s) => ({
+        check: 'emptyPass',
+        step: s.step.id,
+        weight: 'know' as const,
+        figures: { solids: fig(s.f('milkSolids'), 'share'), milkG: fig(s.f('milkG'), 'g') },
+        fixes: [{ say: 'leaveOut', figures: {}, edits: [{ do: 'remove' as const, step: s.step.id }] }],
+      })),
+};

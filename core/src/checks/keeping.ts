@@ -1,0 +1,124 @@
+import { hasFood, inhibitorLeftOf } from '../kitchen';
+import { isDone, pulpBoilS } from '../steps';
+import type { Stream } from '../kitchen';
+import { fig, mustBoil, setFix, stepsOf } from './types';
+import type { Check, Looked } from './types';
+
+const RISK_C = 40;
+
+export const touchedAfter: Check = {
+  id: 'touchedAfter',
+  reason: 'Water, cloths and jars bring germs back after the boil; it keeps shorter.',
+  source: 'common practice',
+  find: (l) => [
+    ...stepsOf(l, 'holdBack')
+      .filter((s) => !s.step.params.boiled && s.step.params.waterG > 0)
+      .map((s) => ({
+        check: 'touchedAfter',
+        step: s.step.id,
+        weight: 'mend' as const,
+        figures: { capD: fig(3, 'count') },
+        fixes: [setFix('boilTheWater', s.step.id, 'boiled', true)],
+      })),
+    ...stepsOf(l, 'jar')
+      .filter((s) => !s.step.params.scalded)
+      .map((s) => ({
+        check: 'touchedAfter',
+        step: s.step.id,
+        weight: 'mend' as const,
+        figures: { capD: fig(3, 'count') },
+        fixes: [setFix('scaldTheJars', s.step.id, 'scalded', true)],
+      })),
+  ],
+};
+
+export const hotJar: Check = {
+  id: 'hotJar',
+  reason: 'A sealed hot jar is not canned. It cools too slowly in the fridge and must never stay at room temperature.',
+  source: 'common practice; FDA Food Code 3-501.14',
+  find: (l) =>
+    stepsOf(l, 'jar').flatMap((s) => {
+      const filled = s.stage.writes.find(([n]) => n === s.step.params.of)?.[1];
+      if (!filled || filled.temperatureC <= RISK_C) return [];
+      return [
+        {
+          check: 'hotJar',
+          step: s.step.id,
+          weight: 'danger' as const,
+          figures: { filledC: fig(filled.temperatureC, 'C') },
+          fixes: coolFix(l, s.step.params.of),
+        },
+      ];
+    }),
+};
+function coolFix(l: Looked, stream: string) {
+  const cool = stepsOf(l, 'cool')
+    .filter((s) => s.step.params.of === stream)
+    .at(-1);
+  return cool
+    ? [
+        {
+          say: 'coolTo',
+          figures: { toC: fig(10, 'C') },
+          edits: [
+            { do: 'set' as const, step: cool.step.id, param: 'how', value: 'iceBath' },
+            { do: 'set' as const, step: cool.step.id, param: 'toC', value: 10 },
+          ],
+        },
+      ]
+    : [];
+}
+
+const pulps = (l: Looked): readonly (readonly [string, Stream])[] =>
+  Object.entries(l.outcome.products).filter(([, s]) => hasFood(s) && s.openedShare > 0 && s.sievedShare > 0);
+
+export const rawPulp: Check = {
+  id: 'rawPulp',
+  reason: 'Pulp strained off before the boil is raw; drying is not cooking.',
+  source: 'common practice',
+  find: (l) =>
+    pulps(l)
+      .filter(([, s]) => inhibitorLeftOf(s) !== null && !isDone(s))
+      .map(([name]) => ({
+        check: 'rawPulp',
+        step: l.recipe.steps.find((s) => s.kind === 'strain' && s.params.pulp === name)?.id ?? null,
+        weight: 'know' as const,
+        figures: { boilS: fig(Math.ceil(pulpBoilS(l.kit.altitudeM) / 60) * 60, 's') },
+        fixes: [],
+      })),
+};
+
+export const rawUntilBoiled: Check = {
+  id: 'rawUntilBoiled',
+  reason: 'Raw soy milk and raw pulp upset the stomach: do not taste them before the hold is done.',
+  source: 'common practice',
+  find: (l) =>
+    mustBoil(l)
+      ? [
+          {
+            check: 'rawUntilBoiled',
+            step: stepsOf(l, 'grind')[0]?.step.id ?? null,
+            weight: 'know',
+            figures: {},
+            fixes: [],
+          },
+        ]
+      : [],
+};
+
+export const allergens: Check = {
+  id: 'allergens',
+  reason: 'One jug for several milks carries traces.',
+  source: 'common practice',
+  find: (l) => {
+    const all = [...new Set(l.recipe.materials.flatMap((m) => m.allergens))];
+    return all.map((a) => ({ check: `allergen:${a}`, step: null, weight: 'know' as const, figures: {}, fixes: [] }));
+  },
+};
+
+export const infants: Check = {
+  id: 'infants',
+  reason: 'Home milk is not fortified and is no substitute for breast milk or infant formula.',
+  source: 'common practice; ask a doctor or dietitian',
+  find: () => [{ check: 'infants', step: null, weight: 'know', figures: {}, fixes: [] }],
+};

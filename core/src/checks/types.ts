@@ -1,0 +1,60 @@
+import type { Kit } from '../kitchen';
+import type { Edit, Kind, Outcome, Recipe, Stage, Step } from '../steps';
+
+export type FigureUnit = 'g' | 'ml' | 'C' | 's' | 'share' | 'count' | 'm' | 'index';
+export interface Figure {
+  readonly value: number;
+  readonly unit: FigureUnit;
+}
+/** A move that mends, as data: it crosses a worker, is stored and is undone. `say` is a code for words. */
+export interface Fix {
+  readonly say: string;
+  readonly figures: Readonly<Record<string, Figure>>;
+  readonly edits: readonly Edit[];
+}
+export type Weight = 'know' | 'mend' | 'danger';
+export interface Warning {
+  readonly check: string;
+  readonly step: string | null;
+  readonly weight: Weight;
+  readonly figures: Readonly<Record<string, Figure>>;
+  readonly fixes: readonly Fix[];
+}
+/** What a check looks at: one folded plan. */
+export interface Looked {
+  readonly outcome: Outcome;
+  readonly recipe: Recipe;
+  readonly kit: Kit;
+}
+export interface Check {
+  readonly id: string;
+  readonly reason: string;
+  /** A published source, or 'common practice'. */
+  readonly source: string;
+  find(l: Looked): readonly Warning[];
+}
+
+export const fig = (value: number, unit: FigureUnit): Figure => ({ value, unit });
+export const setFix = (
+  say: string,
+  step: string,
+  param: string,
+  value: number | string | boolean,
+  figures: Fix['figures'] = {},
+): Fix => ({ say, figures, edits: [{ do: 'set', step, param, value }] });
+
+export interface At<K extends Kind> {
+  readonly step: Step<K>;
+  readonly stage: Stage;
+  readonly f: (name: string) => number;
+}
+/** The folded steps of some kinds, with their figures; a figure that a stage does not have reads as 0. */
+export function stepsOf<K extends Kind>(l: Looked, ...kinds: readonly K[]): readonly At<K>[] {
+  return l.recipe.steps.flatMap((step, i): At<K>[] => {
+    const stage = l.outcome.stages[i];
+    if (!stage || !(kinds as readonly Kind[]).includes(step.kind)) return [];
+    return [{ step: step as unknown as Step<K>, stage, f: (name) => stage.figures[name] ?? 0 }];
+  });
+}
+/** Does this recipe hold a bean with a trypsin inhibitor, which must be boiled? */
+export const mustBoil = (l: Looked): boolean => l.recipe.materials.some((m) => m.inhibitorLabileShare !== null);

@@ -1,0 +1,72 @@
+import Joi from 'joi';
+import { COMPONENTS, MATERIALS, grams } from '../materials';
+import type { Grams, Material } from '../materials';
+import { faultOf, id, object, text } from '../records';
+import type { Fault } from '../records';
+import { readAmount, writeAmount } from './amounts';
+
+const NAMES = COMPONENTS.filter((c) => c !== 'salt');
+const part = Joi.object(Object.fromEntries(NAMES.map((c) => [c, Joi.any()])));
+const SHAPE = Joi.array()
+  .items(
+    object({
+      id: id(),
+      name: text(80),
+      like: Joi.valid(...MATERIALS.map((m) => m.id)),
+      per100g: part.optional(),
+      canLeave: part.optional(),
+    }),
+  )
+  .max(20)
+  .unique('id');
+
+interface Given {
+  readonly id: string;
+  readonly name: string;
+  readonly like: string;
+  readonly per100g?: Readonly<Record<string, unknown>>;
+  readonly canLeave?: Readonly<Record<string, unknown>>;
+}
+
+/** A cook's own materials: like one that is known, with what differs. */
+export function readMaterials(given: unknown, faults: Fault[]): readonly Material[] {
+  if (given === undefined) return MATERIALS;
+  const { error } = SHAPE.validate(given, { abortEarly: false, convert: false });
+  if (error) {
+    for (const d of error.details) faults.push(faultOf({ ...d, path: ['materials', ...d.path] }));
+    return MATERIALS;
+  }
+  const own = (given as readonly Given[]).map((g, i) => one(g, `materials[${i}]`, faults));
+  return [...own, ...MATERIALS.filter((m) => !own.some((o) => o.id === m.id))];
+}
+
+function one(g: Given, path: string, faults: Fault[]): Material {
+  const like = MATERIALS.find((m) => m.id === g.like) as Material;
+  const per100g = parts(g.per100g, like.per100g, { unit: 'g', low: 0, high: 100 }, `${path}.per100g`, faults);
+  const sum = COMPONENTS.reduce((t, c) => t + per100g[c], 0);
+  if (sum > 100 + 1e-9)
+    faults.push({
+      path: `${path}.per100g`,
+      say: `${path}.per100g adds up to ${sum.toFixed(2)} g in 100 g; the rest is water, so it must be 100 or less.`,
+    });
+  const canLeave = parts(g.canLeave, like.canLeave, { unit: 'share', low: 0, high: 1 }, `${path}.canLeave`, faults);
+  return { ...like, id: g.id, name: g.name, per100g, canLeave, source: 'own' };
+}
+function parts(
+  given: Given['per100g'],
+  usual: Grams,
+  spec: { unit: 'g' | 'share'; low: number; high: number },
+  path: string,
+  faults: Fault[],
+): Grams {
+  const out: Record<string, number> = { ...usual };
+  for (const [name, v] of Object.entries(given ?? {})) out[name] = readAmount(v, spec, `${path}.${name}`, faults) ?? 0;
+  return grams(out);
+}
+
+/** An own material with its whole composition, so that a file says all that the plan holds. */
+export function writeMaterial(m: Material): Record<string, unknown> {
+  const all = (g: Grams, unit: 'g' | '%') => Object.fromEntries(NAMES.map((c) => [c, writeAmount(g[c], unit)]));
+  const like = MATERIALS.find((x) => x.allergens.some((a) => m.allergens.includes(a))) ?? MATERIALS[0];
+  return { id: m.id, name: m.name, like: like?.id, per100g: all(m.per100g, 'g'), canLeave: all(m.canLeave, '%') };
+}

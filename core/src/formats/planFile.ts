@@ -1,0 +1,190 @@
+import Joi from 'joi';
+import { USUAL_KIT } from '../kitchen';
+import type { Kit } from '../kitchen';
+import { MATERIALS } from '../materials';
+import type { Material } from '../materials';
+import { faultOf, id, object, text } from '../records';
+import type { Fault } from '../records';
+import { KINDS, kindOf, orderFaults } from '../steps';
+import type { Kind, ParamSpec, Recipe, Step } from '../steps';
+import { amountOf, readAmount, writeAmount } from './amounts';
+import { readKitchen, writeKitchen } from './kitchenBlock';
+import { readMaterials, writeMaterial } from './materialBlock';
+
+export const PLAN_FORMAT = 'ironpan-plan';
+export const PLAN_VERSION = 1;
+
+export interface PlanFile {
+  readonly name: string;
+  readonly method: string | null;
+  readonly recipe: Recipe;
+  readonly kit: Kit;
+}
+export type ReadPlan =
+  { readonly ok: true; readonly plan: PlanFile } | { readonly ok: false; readonly faults: readonly Fault[] };
+
+/** A parameter's name in a file: the unit stands in the amount, so its suffix goes. waterG → water · waterC → waterTemperature. */
+export function fileKey(param: string, spec: ParamSpec): string {
+  if (spec.type !== 'number') return param;
+  if (spec.unit === 'C') return `${param.slice(0, -1)}Temperature`;
+  return spec.unit === 'g' || spec.unit === 's' ? param.slice(0, -1) : param;
+}
+
+/** The outer shape; amounts, kitchen and materials are judged part by part below. */
+const SHAPE = object({
+  format: Joi.valid(PLAN_FORMAT),
+  version: Joi.number().strict().integer().min(1),
+  name: text(120),
+  larder: Joi.array()
+    .items(object({ into: text(40), material: id(), amount: Joi.any() }))
+    .min(1)
+    .max(40),
+  steps: Joi.array()
+    .items(object({ id: id(), kind: Joi.valid(...KINDS) }).unknown())
+    .min(1)
+    .max(80)
+    .unique('id'),
+  method: id().optional(),
+  kitchen: Joi.any().optional(),
+  materials: Joi.any().optional(),
+});
+
+export function readPlanFile(given: string): ReadPlan {
+  let data: unknown;
+  try {
+    data = JSON.parse(given);
+  } catch (e) {
+    return {
+      ok: false,
+      faults: [{ path: '', say: `the file is not JSON: ${e instanceof Error ? e.message : 'unreadable'}.` }],
+    };
+  }
+  return readPlan(data);
+}
+
+export function readPlan(data: unknown): ReadPlan {
+  const version = (data as { version?: unknown } | null)?.version;
+  if (typeof version === 'number' && version > PLAN_VERSION)
+    return {
+      ok: false,
+      faults: [
+        {
+          path: 'version',
+          say: `version is ${version}, made by a newer Ironpan; this one reads version ${PLAN_VERSION}. Update first.`,
+        },
+      ],
+    };
+  const { error } = SHAPE.validate(data, { abortEarly: false, convert: false });
+  if (error) return { ok: false, faults: error.details.map(faultOf) };
+  const d = data as Shape;
+  const faults: Fault[] = [];
+  const materials = readMaterials(d.materials, faults);
+  const kit = readKitchen(d.kitchen, faults);
+  const larder = d.larder.map((l, i) => {
+    const path = `larder[${i}]`;
+    const m = materials.find((x) => x.id === l.material);
+    if (!m)
+      faults.push({
+        path: `${path}.material`,
+        say: `${path}.material is “${l.material}”; known are ${materials.map((x) => x.id).join(', ')}.`,
+      });
+    const spec = { unit: 'g' as const, low: 0, high: 100_000, basis: m?.basis ?? 'dry' };
+    return { into: l.into, material: l.material, grams: readAmount(l.amount, spec, `${path}.amount`, faults) ?? 0 };
+  });
+  const steps = d.steps.map((s, i) => readStep(s, `steps[${i}]`, kit, faults));
+  const recipe: Recipe = { materials: materials.filter((m) => larder.some((l) => l.material === m.id)), larder, steps };
+  if (faults.length === 0)
+    for (const f of orderFaults(recipe))
+      faults.push({
+        path: `steps[${f.index}]`,
+        say: `steps[${f.index}] (“${f.step}”) takes “${f.stream}”, which nothing before it has made.`,
+      });
+  return faults.length > 0
+    ? { ok: false, faults }
+    : { ok: true, plan: { name: d.name, method: d.method ?? null, recipe, kit } };
+}
+
+interface Shape {
+  readonly name: string;
+  readonly method?: string;
+  readonly larder: readonly { readonly into: string; readonly material: string; readonly amount: unknown }[];
+  readonly steps: readonly (Readonly<Record<string, unknown>> & { readonly id: string; readonly kind: Kind })[];
+  readonly kitchen?: unknown;
+  readonly materials?: unknown;
+}
+
+function readStep(s: Shape['steps'][number], path: string, kit: Kit, faults: Fault[]): Step {
+  const specs = Object.entries(kindOf(s.kind).params);
+  const keys = new Map(specs.map(([name, spec]) => [fileKey(name, spec), [name, spec] as const]));
+  const params: Record<string, unknown> = {};
+  for (const [name, spec] of specs) params[name] = spec.default;
+  for (const [key, given] of Object.entries(s)) {
+    if (key === 'id' || key === 'kind') continue;
+    const found = keys.get(key);
+    if (!found) {
+      faults.push({
+        path: `${path}.${key}`,
+        say: `${path}.${key} is not a parameter of ${s.kind}; known are ${[...keys.keys()].join(', ')}.`,
+      });
+      continue;
+    }
+    const [name, spec] = found;
+    params[name] = readParam(given, spec, `${path}.${key}`, kit, faults) ?? spec.default;
+  }
+  return { id: s.id, kind: s.kind, params } as unknown as Step;
+}
+
+function readParam(given: unknown, spec: ParamSpec, path: string, kit: Kit, faults: Fault[]): unknown {
+  const fault = (say: string): null => {
+    faults.push({ path, say: `${path} ${say}` });
+    return null;
+  };
+  switch (spec.type) {
+    case 'number':
+      return readAmount(given, amountOf(spec), path, faults);
+    case 'choice':
+      return spec.choices.includes(given as string)
+        ? given
+        : fault(`is ${JSON.stringify(given)}; use ${spec.choices.join(', ')}.`);
+    case 'flag':
+      return typeof given === 'boolean' ? given : fault(`is ${JSON.stringify(given)}; use true or false.`);
+    case 'stream':
+      return typeof given === 'string' && /^[A-Za-z]\w{0,39}$/.test(given)
+        ? given
+        : fault('must be a name of letters and figures, such as milk.');
+    case 'thing': {
+      const ids = ['in use', ...kit.things.filter((t) => t.is === spec.thing).map((t) => t.id)];
+      return ids.includes(given as string) ? given : fault(`is ${JSON.stringify(given)}; use ${ids.join(', ')}.`);
+    }
+  }
+}
+
+/** A plan as a file, complete with defaults, ready to edit. */
+export function writePlan(
+  p: { name: string; method: string | null; recipe: Recipe },
+  kit: Kit = USUAL_KIT,
+): Record<string, unknown> {
+  const of = (idOf: string): Material | undefined => p.recipe.materials.find((m) => m.id === idOf);
+  const own = p.recipe.materials.filter((m) => !MATERIALS.some((x) => x.id === m.id));
+  return {
+    format: PLAN_FORMAT,
+    version: PLAN_VERSION,
+    name: p.name,
+    ...(p.method === null ? {} : { method: p.method }),
+    ...(own.length === 0 ? {} : { materials: own.map(writeMaterial) }),
+    larder: p.recipe.larder.map((l) => ({
+      into: l.into,
+      material: l.material,
+      amount: writeAmount(l.grams, 'g', of(l.material)?.basis ?? 'dry'),
+    })),
+    steps: p.recipe.steps.map((s) => {
+      const out: Record<string, unknown> = { id: s.id, kind: s.kind };
+      for (const [name, spec] of Object.entries(kindOf(s.kind).params)) {
+        const v = (s.params as unknown as Record<string, unknown>)[name];
+        out[fileKey(name, spec)] = spec.type === 'number' ? writeAmount(v as number, spec.shown) : v;
+      }
+      return out;
+    }),
+    kitchen: writeKitchen(kit),
+  };
+}

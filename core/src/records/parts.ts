@@ -1,0 +1,84 @@
+import Joi from 'joi';
+import { COMPONENTS } from '../materials';
+import { KINDS, kindOf } from '../steps';
+import type { Kind, ParamSpec } from '../steps';
+
+/** Joi pieces shared by records and the plan file. Bounds come from the step kinds, never from here. */
+export const text = (max: number): Joi.StringSchema => Joi.string().trim().min(1).max(max);
+export const id = (): Joi.StringSchema =>
+  Joi.string()
+    .pattern(/^[\w:.-]+$/)
+    .min(1)
+    .max(80);
+export const number = (low: number, high: number): Joi.NumberSchema => Joi.number().strict().min(low).max(high);
+export const amount = (): Joi.NumberSchema => number(0, 1e7);
+export const instant = (): Joi.NumberSchema => number(0, 8.64e15);
+export const object = (keys: Joi.PartialSchemaMap): Joi.ObjectSchema =>
+  Joi.object(keys).options({ presence: 'required' });
+
+export const grams = (high = 1e6): Joi.ObjectSchema =>
+  object(Object.fromEntries(COMPONENTS.map((c) => [c, number(0, high)])));
+
+export const material = (): Joi.ObjectSchema =>
+  object({
+    id: id(),
+    name: text(80),
+    basis: Joi.valid('dry', 'soaked', 'cooked', 'fresh', 'frozen', 'dried'),
+    per100g: grams(100).custom((g: Record<string, number>, h) =>
+      Object.values(g).reduce((a, b) => a + b, 0) > 100 + 1e-9 ? h.error('composition.over') : g,
+    ),
+    canLeave: grams(1),
+    hydration: object({ k1H: number(1e-4, 100), k2: number(1e-3, 100) }),
+    hullShare: number(0, 1),
+    hull: grams(1),
+    pieceUm: number(1, 50_000),
+    openingJPerG: number(0, 1000),
+    holdFactor: number(0, 10),
+    foamShare: number(0, 2),
+    inhibitorLabileShare: number(0, 1).allow(null),
+    keeps: object(
+      Object.fromEntries(
+        ['raw', 'heated', 'boiled'].map((k) => [k, object({ days: number(0, 60), capDays: number(0, 60) })]),
+      ),
+    ),
+    cupG: number(1, 2000),
+    allergens: Joi.array().items(text(40)).max(20),
+    source: Joi.string().allow('').max(400),
+  });
+
+function param(spec: ParamSpec): Joi.Schema {
+  switch (spec.type) {
+    case 'number':
+      return spec.unit === 'count' ? number(spec.low, spec.high).integer() : number(spec.low, spec.high);
+    case 'choice':
+      return Joi.valid(...spec.choices);
+    case 'flag':
+      return Joi.boolean().strict();
+    case 'stream':
+      return text(40);
+    case 'thing':
+      return text(80);
+  }
+}
+const stepOf = (kind: Kind): Joi.ObjectSchema =>
+  object({
+    id: id(),
+    kind: Joi.valid(kind),
+    params: object(Object.fromEntries(Object.entries(kindOf(kind).params).map(([n, s]) => [n, param(s)]))),
+  });
+/** Any step, judged by its own kind, so that a fault is told of the step and not of the list of kinds. */
+export const step = (): Joi.Schema =>
+  Joi.alternatives().conditional('.kind', {
+    switch: KINDS.map((k) => ({ is: k, then: stepOf(k) })),
+    otherwise: Joi.object({ id: id(), kind: Joi.valid(...KINDS), params: Joi.any() }).options({ presence: 'required' }),
+  });
+
+export const recipe = (): Joi.ObjectSchema =>
+  object({
+    materials: Joi.array().items(material()).min(1).max(40),
+    larder: Joi.array()
+      .items(object({ into: text(40), material: id(), grams: number(0, 100_000) }))
+      .min(1)
+      .max(40),
+    steps: Joi.array().items(step()).max(80).unique('id'),
+  });

@@ -1,0 +1,38 @@
+import type { Beliefs, Ledger, Stream } from '../kitchen';
+import type { Figures, StepResult, Task } from './types';
+
+/** A figure that was weighed, timed or measured at a step. */
+export interface Reading {
+  readonly id: string;
+  readonly step: string;
+  readonly task?: string;
+  readonly what: string;
+  /** In the unit of the fold that the reading's spec names. */
+  readonly value: number;
+  readonly source: 'cook' | 'clock' | 'demo';
+}
+export interface Stage {
+  readonly step: string;
+  /** Seconds since the batch began. */
+  readonly startS: number;
+  readonly endS: number;
+  readonly tasks: readonly Task[];
+  readonly figures: Figures;
+  readonly writes: StepResult['writes'];
+}
+/** A coefficient of the kitchen solved from a reading; what no value inside its bounds explains is `leftOver`. */
+export interface Fit {
+  readonly coefficient: string;
+  readonly value: number;
+  readonly step: string;
+  readonly what: string;
+  readonly leftOver: number;
+}
+/** All that a fold finds out. */
+export interface Outcome {
+  readonly stages: readonly Stage[];
+  readonly ledger: Ledger;
+  readonly products: Readonly<Record<string, Stream>>;
+  readonly fits: readonly Fit[];
+  readonly beliefs: Beliefs;
+}

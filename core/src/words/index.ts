@@ -1,0 +1,8 @@
+export { join, grams, millilitres, celsius, percent, duration, clock, figureText } from './format';
+export type { Spoken } from './format';
+export { warningText, fixText, SPOKEN } from './warnings';
+export { instruction, taskName } from './bench';
+export type { Instruction } from './bench';
+export { changeText } from './changes';
+export { numberFaultText } from './faults';
+export { HYGIENE, CHOICES, STATIONS, streamName } from './labels';

@@ -1,0 +1,26 @@
+/** CommonJS through @swc/jest: no --experimental-vm-modules. */
+const swc = (jsx) => [
+  '@swc/jest',
+  {
+    jsc: {
+      target: 'es2022',
+      parser: { syntax: 'typescript', tsx: jsx },
+      ...(jsx ? { transform: { react: { runtime: 'automatic' } } } : {}),
+    },
+    module: { type: 'commonjs' },
+    sourceMaps: 'inline',
+  },
+];
+const transform = { '^.+\\.tsx$': swc(true), '^.+\\.(ts|mts|cts|js|mjs)$': swc(false) };
+const transformIgnorePatterns = ['/node_modules/'];
+const moduleNameMapper = { '^@ironpan/core/(.*)$': '<rootDir>/../core/src/$1/index.ts' };
+const room = (name) => ({
+  displayName: name,
+  rootDir: `<rootDir>/${name}`,
+  testEnvironment: 'node',
+  testMatch: ['<rootDir>/test/**/*.test.ts'],
+  moduleNameMapper,
+  transform,
+  transformIgnorePatterns,
+});
+export default { projects: [room('core'), room('web'), room('server')] };

@@ -1,0 +1,6 @@
+import { build, checkNode, install, serve } from './common.mjs';
+
+checkNode();
+install();
+build();
+serve('kitchen');

@@ -1,0 +1,92 @@
+import { spawnSync } from 'node:child_process';
+import { mkdirSync, readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { checkNode, fail, findChromium, install, root, run } from './common.mjs';
+
+checkNode();
+install();
+const chromium = findChromium() ?? installChromium();
+
+/** The tests in a browser need one; without it they fail, they are never left out. */
+function installChromium() {
+  if (process.env.CHROMIUM_PATH)
+    fail(
+      `CHROMIUM_PATH is "${process.env.CHROMIUM_PATH}", and nothing is there. Correct it, or unset it to look on the PATH.`,
+    );
+  const sudo = process.getuid?.() === 0 ? [] : ['sudo', '-n'];
+  const apt = (...args) => {
+    const [command, ...rest] = [...sudo, 'apt-get', ...args];
+    return (
+      spawnSync(command, rest, {
+        stdio: ['ignore', 'ignore', 'inherit'],
+        env: { ...process.env, DEBIAN_FRONTEND: 'noninteractive' },
+      }).status === 0
+    );
+  };
+  console.log('Installing Chromium …');
+  if (!apt('update', '-qq') || !apt('install', '-y', '-qq', 'chromium') || !findChromium())
+    fail(
+      'Chromium is missing and could not be installed. Install it (apt-get install chromium as root) or set CHROMIUM_PATH to one.',
+    );
+  return findChromium();
+}
+
+mkdirSync(join(root, '.cache'), { recursive: true });
+let passed = 0;
+let failed = 0;
+const one = (what, command, args) => {
+  console.log(`— ${what}`);
+  if (run(command, args)) passed += 1;
+  else {
+    failed += 1;
+    console.error(`${what}: failed`);
+  }
+};
+const bin = (name) => join(root, 'node_modules', '.bin', name);
+
+one('types', process.execPath, ['node_modules/ts7/bin/tsc', '-b']);
+one('lint', bin('eslint'), ['.']);
+one('layout of the text', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
+one('doors between the rooms', bin('depcruise'), [
+  '--config',
+  '.dependency-cruiser.cjs',
+  'core/src',
+  'web/src',
+  'server/src',
+  'e2e/tests',
+]);
+one('dead code', bin('knip'), []);
+
+console.log('— unit tests');
+const unit = join(root, '.cache', 'unit.json');
+run(bin('jest'), ['--silent', '--json', `--outputFile=${unit}`], { stdio: ['ignore', 'ignore', 'inherit'] });
+count(unit, (r) => [r.numPassedTests, r.numFailedTests + r.numFailedTestSuites]);
+
+console.log('— the application is built');
+if (run('npm', ['run', '--silent', 'build'])) {
+  passed += 1;
+  console.log('— browser tests');
+  const browser = join(root, '.cache', 'browser.json');
+  run('npm', ['run', '--silent', 'test:e2e'], {
+    env: { ...process.env, CHROMIUM_PATH: chromium, PLAYWRIGHT_JSON_OUTPUT_NAME: browser },
+  });
+  count(browser, (r) => [r.stats.expected + r.stats.flaky, r.stats.unexpected + r.stats.skipped]);
+} else {
+  failed += 1;
+  console.error('the build failed, so the browser tests could not run');
+}
+
+/** Adds the counts of a report; a report that was not written is a failure. */
+function count(file, read) {
+  let got;
+  try {
+    got = read(JSON.parse(readFileSync(file, 'utf8')));
+  } catch {
+    got = [0, 1];
+  }
+  if (got[0] + got[1] === 0) got = [0, 1];
+  passed += got[0];
+  failed += got[1];
+}
+console.log(`${passed} passed, ${failed} failed`);
+process.exit(failed > 0 ? 1 : 0);
