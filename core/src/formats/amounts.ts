@@ -6,6 +6,9 @@ import type { Fault } from '../records';
 /** Density of water at 20 °C, g/ml: a volume of water says its grams. */
 const WATER_G_PER_ML = 0.9982;
 
+/** Less than this (a microgram, a microsecond) is nothing. */
+const LEAST = 1e-6;
+
 /** What an amount may be in a file. */
 export interface AmountSpec {
   readonly unit: InnerUnit;
@@ -63,7 +66,7 @@ export function readAmount(given: unknown, spec: AmountSpec, path: string, fault
     return say(
       `is ${value} ${name}; it must be ${boundText(spec.low, spec.unit)} to ${boundText(spec.high, spec.unit)}.`,
     );
-  return inner;
+  return Math.abs(inner) < LEAST ? 0 : inner;
 }
 
 /** 36000 s shown in h → {"value":10,"unit":"h"}. */

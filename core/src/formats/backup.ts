@@ -1,4 +1,5 @@
 import { orderFaults } from '../steps';
+import { orderFaultText } from '../words';
 import { TABLES, validRow } from '../records';
 import type { BatchRecord, Fault, Kitchen, PlanRecord, Table } from '../records';
 
@@ -114,7 +115,7 @@ function recipeFaults(table: string, p: PlanRecord | BatchRecord, i: number): re
       })),
     ...orderFaults(p.recipe).map((f) => ({
       path: `tables.${table}[${i}].recipe.steps[${f.index}]`,
-      say: `${table}, row ${i + 1}: step “${f.step}” takes “${f.stream}”, which nothing before it has made.`,
+      say: `${table}, row ${i + 1}: ${orderFaultText(f)}`,
     })),
   ];
 }

@@ -7,6 +7,7 @@ import { faultOf, id, object, text } from '../records';
 import type { Fault } from '../records';
 import { KINDS, kindOf, orderFaults } from '../steps';
 import type { Kind, ParamSpec, Recipe, Step } from '../steps';
+import { orderFaultText } from '../words';
 import { amountOf, readAmount, writeAmount } from './amounts';
 import { readKitchen, writeKitchen } from './kitchenBlock';
 import { readMaterials, writeMaterial } from './materialBlock';
@@ -95,10 +96,7 @@ export function readPlan(data: unknown): ReadPlan {
   const recipe: Recipe = { materials: materials.filter((m) => larder.some((l) => l.material === m.id)), larder, steps };
   if (faults.length === 0)
     for (const f of orderFaults(recipe))
-      faults.push({
-        path: `steps[${f.index}]`,
-        say: `steps[${f.index}] (“${f.step}”) takes “${f.stream}”, which nothing before it has made.`,
-      });
+      faults.push({ path: `steps[${f.index}]`, say: `steps[${f.index}]: ${orderFaultText(f)}` });
   return faults.length > 0
     ? { ok: false, faults }
     : { ok: true, plan: { name: d.name, method: d.method ?? null, recipe, kit } };

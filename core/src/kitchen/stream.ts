@@ -193,8 +193,8 @@ export function merge(a: Stream, b: Stream): Stream {
   const byBound = (x: number, y: number) => (ba + bb > 0 ? (x * ba + y * bb) / (ba + bb) : Math.max(x, y));
   const foods = [a, b].filter(hasFood);
   const least = (f: (s: Stream) => number) => (foods.length ? Math.min(...foods.map(f)) : 0);
-  const t =
-    a.temperatureC === b.temperatureC ? a.temperatureC : (a.temperatureC * ca + b.temperatureC * cb) / (ca + cb);
+  const even = a.temperatureC === b.temperatureC || !(ca + cb > 1e-100);
+  const t = even ? a.temperatureC : (a.temperatureC * ca + b.temperatureC * cb) / (ca + cb);
   return {
     madeFrom: sumRecords(a.madeFrom, b.madeFrom),
     freeWaterG: a.freeWaterG + b.freeWaterG,

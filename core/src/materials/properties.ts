@@ -28,7 +28,7 @@ export function heatCapacity(waterG: number, g: Grams, c: number): number {
  */
 export function density(waterG: number, g: Grams): number {
   const mass = waterG + sumGrams(g);
-  if (mass <= 0) return 0.9982;
+  if (mass <= 1e-100) return 0.9982;
   const volume =
     waterG / 998.2 +
     g.protein / 1319.5 +

@@ -155,7 +155,7 @@ function open(s: Stream, energyJPerG: number, jugStartC: number, ctx: Ctx): Stre
   if (e0 <= 0) return s;
   const able = s.openedShare === 0 ? afterHeat(s, jugStartC) : s.able;
   const opened = openedShare(s.openedShare, energyJPerG, e0);
-  const part = (opened - s.openedShare) / (1 - s.openedShare);
+  const part = s.openedShare < 1 ? (opened - s.openedShare) / (1 - s.openedShare) : 0;
   return {
     ...s,
     openedShare: opened,

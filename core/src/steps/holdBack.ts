@@ -19,7 +19,7 @@ export const holdBack: StepKind<'holdBack'> = {
   run(id, p, get) {
     const water = waterStream(p.waterG, p.waterC, p.boiled);
     return {
-      writes: p.waterG > 0 ? [[p.into, merge(get(p.into), water)]] : [],
+      writes: [[p.into, merge(get(p.into), water)]],
       flows: p.waterG > 0 ? [waterFlow(id, away('tap'), at(p.into), p.waterG, p.waterC)] : [],
       tasks: [{ id: 'measure', durationS: 60, hands: 'busy', timed: false }],
       figures: { waterG: p.waterG, boiled: p.boiled ? 1 : 0 },

@@ -18,7 +18,7 @@ export const pool: StepKind<'pool'> = {
     const left = portion(from, 1 - p.share);
     return {
       writes: [
-        [p.of, massG(left) > 1e-9 ? left : null],
+        [p.of, p.share < 1 ? left : null],
         [p.into, { ...into, readyAtS: Math.max(into.readyAtS, from.readyAtS) + 30 }],
       ],
       flows: p.share > 0 ? [flowOf(id, at(p.of), at(p.into), poured)] : [],

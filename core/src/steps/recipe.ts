@@ -64,15 +64,23 @@ export interface OrderFault {
   readonly index: number;
   readonly step: string;
   readonly stream: string;
+  /** missing: nothing before has made it. twice: the step would pour a stream into itself. */
+  readonly why: 'missing' | 'twice';
 }
 
-/** Steps that take a stream which nothing before them has made: strain before grind, a pour from an empty jug. */
+/** Steps that take a stream which nothing before them has made, or that name one stream for two things. */
 export function orderFaults(r: Recipe): readonly OrderFault[] {
   const there = new Set(r.larder.map((l) => l.into));
   const faults: OrderFault[] = [];
   r.steps.forEach((s, index) => {
     const kind = kindOf(s.kind);
-    for (const stream of kind.reads(s.params)) if (!there.has(stream)) faults.push({ index, step: s.id, stream });
+    for (const stream of kind.reads(s.params))
+      if (!there.has(stream)) faults.push({ index, step: s.id, stream, why: 'missing' });
+    const named = Object.entries(kind.params).flatMap(([name, spec]) =>
+      spec.type === 'stream' ? [(s.params as unknown as Record<string, string>)[name] ?? ''] : [],
+    );
+    const twice = named.find((n, i) => named.indexOf(n) !== i);
+    if (twice !== undefined) faults.push({ index, step: s.id, stream: twice, why: 'twice' });
     if (s.kind === 'strain') there.delete(s.params.of);
     if (s.kind === 'pool' && s.params.share >= 1) there.delete(s.params.of);
     for (const stream of kind.writes(s.params))

@@ -22,7 +22,7 @@ export function strainOff(s: Stream, strainerId: string, hand: Hand, ctx: Ctx): 
   const strainer = thingOf(ctx.kit, 'strainer', strainerId);
   const liquid = liquidG(s);
   const fixed = scaleGrams(addGrams(s.bound, s.able, -1), s.openedShare);
-  const insoluble = Math.max(0, sumGrams(fixed) - fixed.fat) / (1 - s.sievedShare);
+  const insoluble = Math.max(0, sumGrams(fixed) - fixed.fat) / Math.max(1e-9, 1 - s.sievedShare);
   const r = HELD_PER_G[hand] * multiplier(ctx.beliefs, 'hold', strainer.id);
   const kept = underflow(
     liquid,
@@ -32,7 +32,7 @@ export function strainOff(s: Stream, strainerId: string, hand: Hand, ctx: Ctx): 
   );
   const out = liquid > 0 ? (liquid - kept) / liquid : 0;
   const reach = Math.max(s.sievedShare, s.sizeUm > 0 ? passingShare(strainer.openingUm, s.sizeUm) : 0);
-  const fines = scaleGrams(fixed, out > 0 ? (reach - s.sievedShare) / (1 - s.sievedShare) : 0);
+  const fines = scaleGrams(fixed, out > 0 ? (reach - s.sievedShare) / Math.max(1e-9, 1 - s.sievedShare) : 0);
   const released = scaleGrams(s.released, out);
   const solids = solidsG(s);
   const share = solids > 0 ? (sumGrams(released) + sumGrams(fines)) / solids : 0;

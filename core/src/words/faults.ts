@@ -1,4 +1,5 @@
 import type { NumberFault } from '../units';
+import type { OrderFault } from '../steps';
 import { plain } from '../units';
 
 /** What is wrong with a typed number and what to do. */
@@ -22,4 +23,11 @@ export function numberFaultText(
     case 'high':
       return `${typed} is too much: ${plain(high)}${u} at most.`;
   }
+}
+
+/** A step that cannot be made where it stands. */
+export function orderFaultText(f: OrderFault): string {
+  return f.why === 'missing'
+    ? `step “${f.step}” takes “${f.stream}”, which nothing before it has made.`
+    : `step “${f.step}” names “${f.stream}” for two things; give each its own name.`;
 }

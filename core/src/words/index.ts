@@ -4,5 +4,5 @@ export { warningText, fixText, SPOKEN } from './warnings';
 export { instruction, taskName } from './bench';
 export type { Instruction } from './bench';
 export { changeText } from './changes';
-export { numberFaultText } from './faults';
+export { numberFaultText, orderFaultText } from './faults';
 export { HYGIENE, CHOICES, STATIONS, streamName } from './labels';
