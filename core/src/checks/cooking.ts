@@ -133,6 +133,12 @@ export const scorches: Check = {
       .map((s) => ({ check: 'scorches', step: s.step.id, weight: 'know' as const, figures: {}, fixes: [] })),
 };
 
+/** Gentle steam as a share of this boil's, from the figures of the stage. */
+function gentleSuffices(s: At<'boil' | 'blanch'>): boolean {
+  if (s.step.kind !== 'boil' || s.step.params.vigour === 'gentle') return false;
+  const gentle = s.f('steamWantG') * s.f('gentleShare');
+  return s.f('waterLeftG') + s.f('steamG') - gentle >= gentle * 0.5;
+}
 export const boilsDry: Check = {
   id: 'boilsDry',
   reason: 'More water leaves as steam than should.',
@@ -145,10 +151,7 @@ export const boilsDry: Check = {
         step: s.step.id,
         weight: 'mend' as const,
         figures: { steamG: fig(s.f('steamG'), 'g'), leftG: fig(s.f('waterLeftG'), 'g') },
-        fixes:
-          s.step.kind === 'boil' && s.step.params.vigour !== 'gentle'
-            ? [setFix('gentler', s.step.id, 'vigour', 'gentle')]
-            : [],
+        fixes: gentleSuffices(s) ? [setFix('gentler', s.step.id, 'vigour', 'gentle')] : [],
       })),
 };
 

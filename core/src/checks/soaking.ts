@@ -99,27 +99,31 @@ export const soakTooLong: Check = {
       }),
 };
 
-/** Here they go off before they are full: only a colder place helps. */
-const tooWarm = (c: Chain): boolean => c.last.f('needS') > allowed(c, c.last.f('longestS')) + 1;
+/** Where the longest soak is shorter than a night, only a colder place lets them stand overnight, s. */
+const A_NIGHT_S = 8 * 3600;
+const tooWarm = (c: Chain): boolean => c.last.f('longestS') < A_NIGHT_S;
 
 export const soakTooWarm: Check = {
   id: 'soakTooWarm',
-  reason: 'In a warm place they go off before they are full.',
+  reason: 'In a warm place they go off before the night is over.',
   source: 'common practice',
   find: (l) =>
     chains(l)
       .filter((c) => c.last.f('soakS') > allowed(c, c.last.f('longestS')) + 1 && tooWarm(c))
-      .map((c) => ({
-        check: 'soakTooWarm',
-        step: c.last.step.id,
-        weight: 'danger' as const,
-        figures: {
-          aroundC: fig(c.last.f('aroundC'), 'C'),
-          longestS: fig(allowed(c, c.last.f('longestS')), 's'),
-          needS: fig(c.last.f('needS'), 's'),
-        },
-        fixes: fridge(c),
-      })),
+      .map((c) => {
+        const most = down(allowed(c, c.last.f('longestS')));
+        const enough = c.last.f('needS') <= most;
+        return {
+          check: 'soakTooWarm',
+          step: c.last.step.id,
+          weight: 'danger' as const,
+          figures: { aroundC: fig(c.last.f('aroundC'), 'C'), longestS: fig(allowed(c, c.last.f('longestS')), 's') },
+          fixes: [
+            ...fridge(c),
+            ...(enough ? [setFix('soakShorter', c.last.step.id, 'durationS', most, { longestS: fig(most, 's') })] : []),
+          ],
+        };
+      }),
 };
 
 export const soakWater: Check = {

@@ -6,7 +6,7 @@ import type { Fault } from '../records';
 import { readAmount, writeAmount } from './amounts';
 
 const NAMES = COMPONENTS.filter((c) => c !== 'salt');
-const part = Joi.object(Object.fromEntries(NAMES.map((c) => [c, Joi.any()])));
+const part = Joi.object(Object.fromEntries(NAMES.map((c) => [c, Joi.any().optional()])));
 const SHAPE = Joi.array()
   .items(
     object({

@@ -82,7 +82,7 @@ export const IN_USE = 'in use';
 export const COEFFICIENTS = {
   hold: { sd: 0.2, low: 0.4, high: 2.5 },
   power: { sd: 0.15, low: 0.3, high: 2 },
-  hob: { sd: 0.15, low: 0.3, high: 1.6 },
+  hob: { sd: 0.15, low: 0.1, high: 1.6 },
   steam: { sd: 0.25, low: 0.2, high: 4 },
   uptake: { sd: 0.08, low: 0.6, high: 1.4 },
 } as const;

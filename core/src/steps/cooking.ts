@@ -66,6 +66,8 @@ export function cookInPot(id: string, s: Stream, p: OnHob, ctx: Ctx): Cooked {
       steamG: held.freeWaterG - stream.freeWaterG,
       potShare: volumeMl(s) / pot.ml,
       potLimit: POT_FULL,
+      steamWantG: rate * p.holdS,
+      gentleShare: steamGPerS('gentle', pot.diameterCm) / steamGPerS(p.vigour, pot.diameterCm),
       trueFromC: ctx.boilC - TRUE_BOIL_C,
       /** Power that this steaming takes from the hob, as a share of what it can give. */
       steamLoad: (rate * latentKJPerKg(ctx.boilC)) / reachesHob,

@@ -72,7 +72,7 @@ export const soak: StepKind<'soak'> = {
         { id: 'cover', durationS: 60, hands: 'busy', timed: false },
         { id: 'soak', durationS: p.durationS, hands: 'free', timed: true },
       ],
-      figures: figures(s, { startC, aroundC, forS: p.durationS, bowl }, ctx),
+      figures: figures(s, { startC, aroundC, forS: p.durationS, before, bowl }, ctx),
     };
   },
   readings: {
@@ -105,6 +105,7 @@ interface SoakRun {
   readonly startC: number;
   readonly aroundC: number;
   readonly forS: number;
+  readonly before: Stream;
   readonly bowl: { readonly ml: number; readonly diameterCm: number };
 }
 function figures(s: Stream, run: SoakRun, ctx: Ctx) {
@@ -115,9 +116,12 @@ function figures(s: Stream, run: SoakRun, ctx: Ctx) {
   const full = k2 > 0 ? dry / k2 : 0;
   const asBought = massG(s) - liquidG(s) - s.gainedWaterG;
   const uptake = full > 0 ? s.gainedWaterG / full : 0;
-  // Peleg in rate form: what is missing of the integral, at the pace of the place it stands in.
-  const moreH = uptake < SOAKED ? (1 / (1 - SOAKED) - 1 / (1 - uptake)) / Math.max(1e-9, k2) : 0;
-  const needS = (c: number) => run.forS + moreH * pelegK1(k1, c) * 3600;
+  const from = full > 0 ? run.before.gainedWaterG / full : 0;
+  // Peleg in rate form: what the integral needs from here on, at the pace of the place it stands in.
+  const hoursTo90 = (from: number, c: number) =>
+    from >= SOAKED ? 0 : ((1 / (1 - SOAKED) - 1 / (1 - from)) / Math.max(1e-9, k2)) * pelegK1(k1, c);
+  const needS = (c: number) =>
+    uptake < SOAKED ? run.forS + 3600 * hoursTo90(uptake, c) : Math.min(run.forS, 3600 * hoursTo90(from, c));
   return {
     uptakeShare: uptake,
     drunkG: s.gainedWaterG,

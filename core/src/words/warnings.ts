@@ -10,7 +10,7 @@ const SENTENCES: Readonly<Record<string, Say>> = {
   soakTooLong: (f) =>
     `${f('soakS')} at ${f('aroundC')} is past the longest soak, ${f('longestS')}: the water begins to ferment.`,
   soakTooWarm: (f) =>
-    `At ${f('aroundC')} they may stand ${f('longestS')} and need ${f('needS')} to fill. Soak them in the fridge.`,
+    `At ${f('aroundC')} they may stand ${f('longestS')} at most, less than a night. Soak them in the fridge.`,
   soakWater: (f) =>
     `${f('hasG')} of water does not keep them covered: they drink ${f('drinkG')} and this bowl needs ${f('coverG')}.`,
   bowlTooSmall: (f) => `Beans and water fill the ${f('bowlMl')} bowl to ${f('bowlShare')}. Use a bigger bowl.`,

@@ -1,0 +1,61 @@
+import { expect, test, describe } from '@jest/globals';
+import { backupText, readBackup } from '../../src/formats';
+import { sampleKitchen } from '../records/sample';
+
+const text = backupText(sampleKitchen(), 1_000);
+const faults = (t: string): string => {
+  const r = readBackup(t);
+  return r.ok ? '' : r.faults.map((f) => f.say).join('\n');
+};
+const changed = (change: (tables: Record<string, Record<string, unknown>[]>) => void): string => {
+  const d = JSON.parse(text) as { tables: Record<string, Record<string, unknown>[]> };
+  change(d.tables);
+  return faults(JSON.stringify(d));
+};
+
+describe('a kitchen’s file', () => {
+  test('goes out and comes back the same', () => {
+    const r = readBackup(text);
+    if (!r.ok) throw new Error(r.faults.map((f) => f.say).join('\n'));
+    expect(r.kitchen).toEqual(sampleKitchen());
+    expect(r.exportedAt).toBe(1_000);
+  });
+  test('cut short anywhere it is refused', () => {
+    for (const share of [0.1, 0.5, 0.9, 0.999])
+      expect(faults(text.slice(0, Math.floor(text.length * share)))).toMatch(/cut short or is not JSON/);
+  });
+  test('another file, a newer file, a huge file: each its sentence', () => {
+    expect(faults('[]')).toMatch(/not a kitchen that Ironpan exported/);
+    expect(faults('{"format":"ironpan-plan","version":1}')).toMatch(/not a kitchen/);
+    expect(faults('{"format":"ironpan-kitchen","version":9,"tables":{}}')).toMatch(/newer Ironpan/);
+    expect(faults(' '.repeat(50_000_000))).toMatch(/50 MB/);
+  });
+  test('a fault in any row of any table names the row', () => {
+    const tables = JSON.parse(text) as { tables: Record<string, unknown[]> };
+    for (const [table, rows] of Object.entries(tables.tables))
+      rows.forEach((_, i) => {
+        expect([table, changed((t) => ((t[table] as Record<string, unknown>[])[i] = { v: 1, id: 'x' }))]).not.toEqual([
+          table,
+          '',
+        ]);
+        expect(changed((t) => ((t[table] as Record<string, unknown>[])[i] = { v: 1, id: 'x' }))).toMatch(
+          new RegExp(`${table}, row ${i + 1}:`),
+        );
+      });
+  });
+  test('lines that point to nothing, twins, and a negative amount', () => {
+    expect(changed((t) => (t.batches = []))).toMatch(/its batch is not in the file/);
+    expect(changed((t) => t.plans?.push({ ...t.plans[0] }))).toMatch(/stands there twice/);
+    expect(changed((t) => ((t.jars?.[0] as Record<string, unknown>).filledMl = -5))).toMatch(
+      /filledMl is -5; it must be 0 or more/,
+    );
+  });
+  test('a plan whose steps cannot be made is refused', () => {
+    expect(
+      changed((t) => {
+        const recipe = t.plans?.[0]?.recipe as { steps: { kind: string }[] };
+        recipe.steps = recipe.steps.filter((s) => s.kind !== 'strain');
+      }),
+    ).toMatch(/which nothing before it has made/);
+  });
+});

@@ -1,0 +1,85 @@
+import { expect, test } from '@jest/globals';
+import { spawnSync } from 'node:child_process';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync, cpSync, symlinkSync, mkdirSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+
+/** One constant of each law: shifted by 5 %, a known answer must fail. [file, text as it stands, text shifted] */
+const MUTATIONS = [
+  ['hydration.ts', 'const SOAK_EA = 30_000', 'const SOAK_EA = 33_000'],
+  ['hydration.ts', '12 * (31 / (t + 10)) ** 2', '12.6 * (31 / (t + 10)) ** 2'],
+  ['comminution.ts', 'RITTINGER_PER_MM = 0.14', 'RITTINGER_PER_MM = 0.147'],
+  ['comminution.ts', '0.25 : 0.15', '0.2625 : 0.1575'],
+  ['boiling.ts', '1730.63 / (8.07131', '1734.9 / (8.07131'],
+  ['boiling.ts', '2.25577e-5', '2.3686e-5'],
+  ['boiling.ts', 'electric: 0.65', 'electric: 0.6825'],
+  ['boiling.ts', 'gentle: 1.6', 'gentle: 1.68'],
+  ['inactivation.ts', 'labileDMin: 10', 'labileDMin: 10.5'],
+  ['inactivation.ts', 'stableDMin: 60', 'stableDMin: 63'],
+  ['inactivation.ts', 'zC: 29', 'zC: 30.45'],
+  ['inactivation.ts', '(c - 70)) / 7.5', '(c - 70)) / 7.1'],
+  ['oxidation.ts', 'Math.LN10 / 2', 'Math.LN10 / 2.3'],
+  ['oxidation.ts', '3 * Math.exp', '2.4 * Math.exp'],
+  ['mixing.ts', 'capacity += kJPerK', 'capacity += 1.05 * kJPerK'],
+  ['cooling.ts', '2.1 * 18 + 334', '2.1 * 18 + 350.7'],
+  ['cooling.ts', 'tauS * Math.log(ratio)', '1.05 * tauS * Math.log(ratio)'],
+  ['spoilage.ts', '+ 10) / 14', '+ 10.5) / 14'],
+  ['leaching.ts', 'left * (heldG /', 'left * ((1.05 * heldG) /'],
+  ['foam.ts', 'standS * Math.LN2) / 900', 'standS * Math.LN2) / 800'],
+] as const;
+const CONTROL = ['foam.ts', 'foamFactor', 'foamFactor'] as const;
+const ALL = [...MUTATIONS, CONTROL];
+
+/** The known answers run once over a copy of the laws with every mutation of one law file in turn. */
+test('shifting a law’s constant makes a known answer fail', () => {
+  const root = join(__dirname, '..', '..', '..');
+  const dir = mkdtempSync(join(tmpdir(), 'laws-'));
+  try {
+    const survivors: string[] = [];
+    ALL.forEach(([file, from, to], i) => {
+      const at = join(dir, 'core', `m${i}`);
+      mkdirSync(join(at, 'src'), { recursive: true });
+      for (const room of ['laws', 'units', 'numerics'])
+        cpSync(join(root, 'core', 'src', room), join(at, 'src', room), { recursive: true });
+      mkdirSync(join(at, 'test', 'laws'), { recursive: true });
+      cpSync(
+        join(root, 'core', 'test', 'laws', 'knownAnswers.test.ts'),
+        join(at, 'test', 'laws', 'knownAnswers.test.ts'),
+      );
+      const path = join(at, 'src', 'laws', file);
+      const text = readFileSync(path, 'utf8');
+      expect([file, from, text.includes(from)]).toEqual([file, from, true]);
+      writeFileSync(path, text.replace(from, to));
+    });
+    writeFileSync(join(dir, 'jest.config.cjs'), config);
+    symlinkSync(join(root, 'node_modules'), join(dir, 'node_modules'));
+    const out = join(dir, 'report.json');
+    const args = [
+      join(root, 'node_modules', 'jest', 'bin', 'jest.js'),
+      '--config',
+      join(dir, 'jest.config.cjs'),
+      '--rootDir',
+      dir,
+      '--json',
+      `--outputFile=${out}`,
+      '--silent',
+    ];
+    spawnSync(process.execPath, args, { cwd: dir, stdio: 'ignore' });
+    const report = JSON.parse(readFileSync(out, 'utf8')) as {
+      testResults: { name: string; status: string; assertionResults: unknown[] }[];
+    };
+    expect(report.testResults).toHaveLength(ALL.length);
+    for (const r of report.testResults) {
+      const i = Number(/m(\d+)\/test/.exec(r.name.replaceAll('\\', '/'))?.[1]);
+      if (r.status === 'passed' || r.assertionResults.length === 0)
+        survivors.push(`${ALL[i]?.[0] ?? ''}: ${ALL[i]?.[2] ?? ''}`);
+    }
+    // The last is the control: nothing shifted, so it must be the one that passes.
+    expect(survivors).toEqual([`${CONTROL[0]}: ${CONTROL[2]}`]);
+  } finally {
+    rmSync(dir, { recursive: true, force: true });
+  }
+}, 120_000);
+
+const config = `module.exports = { testEnvironment: 'node', testMatch: ['**/*.test.ts'], haste: { forceModuleMap: false },
+transform: { '^.+\\\\.ts$': ['@swc/jest', { jsc: { target: 'es2022', parser: { syntax: 'typescript' } }, module: { type: 'commonjs' } }] } };`;
