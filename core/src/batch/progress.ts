@@ -96,14 +96,17 @@ function reopen(log: Log, recipe: Recipe, step: string): void {
   log.pausedAt = null;
 }
 
-/** Real seconds between the end of what made a step's streams and its own beginning. */
+/**
+ * Real seconds between the end of what made a step's streams and its own beginning. A task without a timer has only an
+ * end; it is taken to have begun as long before that as it is reckoned to take.
+ */
 function gaps(recipe: Recipe, log: Log, tasksOf: (step: string) => readonly Task[]): Record<string, number> {
   const madeAt = new Map<string, number>();
   const out: Record<string, number> = {};
   for (const s of recipe.steps) {
     const kind = kindOf(s.kind);
     const tasks = tasksOf(s.id);
-    const begun = Math.min(...tasks.map((t) => log.begun.get(key(s.id, t.id)) ?? Infinity));
+    const begun = Math.min(...tasks.map((t) => beginning(log, s.id, t)));
     const ended = Math.max(...tasks.map((t) => log.ended.get(key(s.id, t.id)) ?? -Infinity));
     const last = Math.max(...kind.reads(s.params).map((n) => madeAt.get(n) ?? -Infinity));
     const gap = (begun - last) / 1000;
@@ -111,6 +114,11 @@ function gaps(recipe: Recipe, log: Log, tasksOf: (step: string) => readonly Task
     if (Number.isFinite(ended)) for (const n of kind.writes(s.params)) madeAt.set(n, ended);
   }
   return out;
+}
+function beginning(log: Log, step: string, t: Task): number {
+  const ended = log.ended.get(key(step, t.id));
+  if (t.timed || ended === undefined) return log.begun.get(key(step, t.id)) ?? Infinity;
+  return ended - t.durationS * 1000;
 }
 
 /** Where a batch is and what it will bring, from its frozen plan and its log. Nothing of this is stored. */
@@ -187,6 +195,22 @@ export function soakingNow(p: Progress, batch: FrozenBatch, now: number): Soakin
         aroundC: figures.aroundC ?? 0,
       }
     : null;
+}
+/** What is left of the inhibitor after the hold so far; null when nothing is being held at the boil. */
+export function holdingNow(p: Progress, batch: FrozenBatch, now: number, pausedAt: number | null): HoldingNow | null {
+  const t = p.current;
+  if (t?.step.kind !== 'boil' || t.task.id !== 'hold' || t.status !== 'running') return null;
+  const cut: Reading = { id: 'now', step: t.step.id, what: 'holdS', value: ranForS(t, pausedAt, now), source: 'clock' };
+  const given = { kit: batch.kit, beliefs: batch.beliefs, readings: [...p.readings, cut], untilStep: t.index + 1 };
+  const f = fold(p.recipe, given).stages.at(-1)?.figures;
+  return f?.inhibitorLeft === undefined
+    ? null
+    : { left: f.inhibitorLeft, goal: f.inhibitorGoal ?? 0, neededS: f.neededHoldS ?? 0 };
+}
+export interface HoldingNow {
+  readonly left: number;
+  readonly goal: number;
+  readonly neededS: number;
 }
 export interface SoakingNow {
   readonly elapsedS: number;

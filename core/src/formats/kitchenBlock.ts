@@ -1,61 +1,38 @@
-import { USUAL_KIT } from '../kitchen';
-import type { Kit, Thing, ThingKind } from '../kitchen';
+import { KIT_SCALARS, KIT_SPECS, THING_KINDS, THING_SPECS, USUAL_KIT } from '../kitchen';
+import type { Kit, KitSpec, Thing, ThingKind } from '../kitchen';
 import type { Fault } from '../records';
 import type { UnitName } from '../units';
 import { readAmount, writeAmount } from './amounts';
 import type { AmountSpec } from './amounts';
 
-type Scalar = 'altitudeM' | 'roomC' | 'fridgeC' | 'tapC' | 'cupMl';
 interface Line {
   readonly key: string;
   readonly of: string;
   readonly spec: AmountSpec;
   readonly shown: UnitName;
 }
-/** The kitchen's own figures in a plan file; the one home of their bounds and names there. */
-export const KITCHEN_LINES: readonly (Line & { readonly of: Scalar })[] = [
-  { key: 'altitude', of: 'altitudeM', spec: { unit: 'm', low: -400, high: 5000 }, shown: 'm' },
-  { key: 'room', of: 'roomC', spec: { unit: 'C', low: 0, high: 45 }, shown: 'C' },
-  { key: 'fridge', of: 'fridgeC', spec: { unit: 'C', low: -1, high: 15 }, shown: 'C' },
-  { key: 'tap', of: 'tapC', spec: { unit: 'C', low: 0, high: 40 }, shown: 'C' },
-  { key: 'cup', of: 'cupMl', spec: { unit: 'ml', low: 50, high: 500 }, shown: 'ml' },
-];
+/** The unit each figure is written in. */
+const SHOWN: Readonly<Record<string, UnitName>> = { ratedMl: 'l', openingUm: 'um' };
+const lineOf = (of: string, s: KitSpec): Line => ({
+  key: s.key,
+  of,
+  spec: { unit: s.unit, low: s.low, high: s.high },
+  shown: SHOWN[of] ?? (s.unit as UnitName),
+});
+/** The kitchen's own figures in a plan file; their bounds stand with the kitchen. */
+export const KITCHEN_LINES: readonly Line[] = KIT_SCALARS.map((k) => lineOf(k, KIT_SPECS[k]));
 interface ThingLines {
   readonly amounts: readonly Line[];
   readonly choices: Readonly<Record<string, readonly (string | boolean)[]>>;
 }
-const vessel: ThingLines = {
-  amounts: [
-    { key: 'volume', of: 'ml', spec: { unit: 'ml', low: 50, high: 100_000 }, shown: 'l' },
-    { key: 'diameter', of: 'diameterCm', spec: { unit: 'cm', low: 4, high: 80 }, shown: 'cm' },
-    { key: 'mass', of: 'massG', spec: { unit: 'g', low: 10, high: 20_000 }, shown: 'g' },
-  ],
-  choices: { made: ['glass', 'steel'] },
-};
-export const THING_LINES: Readonly<Record<ThingKind, ThingLines>> = {
-  jug: {
-    amounts: [
-      { key: 'rated', of: 'ratedMl', spec: { unit: 'ml', low: 100, high: 20_000 }, shown: 'l' },
-      { key: 'power', of: 'watts', spec: { unit: 'W', low: 20, high: 5000 }, shown: 'W' },
-    ],
-    choices: { lid: ['vented', 'sealed'] },
-  },
-  strainer: {
-    amounts: [{ key: 'opening', of: 'openingUm', spec: { unit: 'um', low: 5, high: 5000 }, shown: 'um' }],
-    choices: {},
-  },
-  pot: vessel,
-  bowl: vessel,
-  hob: {
-    amounts: [{ key: 'power', of: 'watts', spec: { unit: 'W', low: 100, high: 10_000 }, shown: 'W' }],
-    choices: { heat: ['gas', 'electric', 'induction'] },
-  },
-  jar: {
-    amounts: [{ key: 'volume', of: 'ml', spec: { unit: 'ml', low: 30, high: 20_000 }, shown: 'ml' }],
-    choices: { glass: [true, false] },
-  },
-};
-const KINDS = Object.keys(THING_LINES) as ThingKind[];
+const linesOf = (k: ThingKind): ThingLines => ({
+  amounts: Object.entries(THING_SPECS[k].numbers).map(([of, s]) => lineOf(of, s)),
+  choices: THING_SPECS[k].choices,
+});
+const KINDS = THING_KINDS;
+export const THING_LINES = Object.fromEntries(KINDS.map((k) => [k, linesOf(k)])) as Readonly<
+  Record<ThingKind, ThingLines>
+>;
 
 /** A kitchen block over the usual kitchen: what is not given stays usual. */
 export function readKitchen(given: unknown, faults: Fault[]): Kit {
@@ -111,7 +88,8 @@ function readThing(usual: Thing, given: unknown, faults: Fault[]): Thing {
 /** The kitchen that was used, defaults and all. */
 export function writeKitchen(kit: Kit): Record<string, unknown> {
   const out: Record<string, unknown> = {};
-  for (const l of KITCHEN_LINES) out[l.key] = writeAmount(kit[l.of], l.shown);
+  for (const l of KITCHEN_LINES)
+    out[l.key] = writeAmount((kit as unknown as Record<string, number>)[l.of] ?? 0, l.shown);
   for (const kind of KINDS) {
     const t = kit.things.find((x) => x.is === kind && x.id === kit.use[kind]) as unknown as
       Record<string, unknown> | undefined;

@@ -1,52 +1,29 @@
 import Joi from 'joi';
+import { KIT_SPECS, THING_KINDS, THING_SPECS } from '../kitchen';
+import type { KitSpec, ThingKind } from '../kitchen';
 import { amount, grams, id, instant, number, object, recipe, text } from './parts';
 
-const vessel = {
-  ml: number(50, 100_000),
-  diameterCm: number(4, 80),
-  massG: number(10, 20_000),
-  made: Joi.valid('glass', 'steel'),
-};
 const named = { id: id(), name: text(80) };
+const bounds = (specs: Readonly<Record<string, KitSpec>>): Record<string, Joi.Schema> =>
+  Object.fromEntries(Object.entries(specs).map(([k, x]) => [k, number(x.low, x.high)]));
+const thingOf = (kind: ThingKind): Joi.ObjectSchema =>
+  object({
+    ...named,
+    is: kind,
+    ...bounds(THING_SPECS[kind].numbers),
+    ...Object.fromEntries(Object.entries(THING_SPECS[kind].choices).map(([k, c]) => [k, Joi.valid(...c)])),
+  });
 const thing = Joi.alternatives().conditional('.is', {
-  switch: [
-    {
-      is: 'jug',
-      then: object({
-        ...named,
-        is: 'jug',
-        ratedMl: number(100, 20_000),
-        watts: number(20, 5000),
-        lid: Joi.valid('vented', 'sealed'),
-      }),
-    },
-    { is: 'strainer', then: object({ ...named, is: 'strainer', openingUm: number(5, 5000) }) },
-    { is: 'pot', then: object({ ...named, is: 'pot', ...vessel }) },
-    { is: 'bowl', then: object({ ...named, is: 'bowl', ...vessel }) },
-    {
-      is: 'hob',
-      then: object({
-        ...named,
-        is: 'hob',
-        watts: number(100, 10_000),
-        heat: Joi.valid('gas', 'electric', 'induction'),
-      }),
-    },
-    { is: 'jar', then: object({ ...named, is: 'jar', ml: number(30, 20_000), glass: Joi.boolean().strict() }) },
-  ],
-  otherwise: Joi.object({ is: Joi.valid('jug', 'strainer', 'pot', 'bowl', 'hob', 'jar') }).unknown(),
+  switch: THING_KINDS.map((k) => ({ is: k, then: thingOf(k) })),
+  otherwise: Joi.object({ is: Joi.valid(...THING_KINDS) }).unknown(),
 });
 const kitKeys = {
   v: Joi.valid(1),
   id: Joi.valid('kit'),
   name: text(80),
-  altitudeM: number(-400, 5000),
-  roomC: number(0, 45),
-  fridgeC: number(-1, 15),
-  tapC: number(0, 40),
-  cupMl: number(50, 500),
+  ...bounds(KIT_SPECS),
   things: Joi.array().items(thing).min(6).max(60).unique('id'),
-  use: object(Object.fromEntries(['jug', 'strainer', 'pot', 'bowl', 'hob', 'jar'].map((k) => [k, id()]))),
+  use: object(Object.fromEntries(THING_KINDS.map((k) => [k, id()]))),
   rev: number(0, 1e9),
 };
 const beliefs = Joi.object().pattern(

@@ -20,8 +20,8 @@ import {
   stableLeft,
   TRUE_BOIL_C,
 } from '../laws';
-import { multiplier } from '../kitchen';
-import type { Stream } from '../kitchen';
+import { draftOf, multiplier } from '../kitchen';
+import type { Draft, Stream } from '../kitchen';
 import { GAUSS3 } from '../numerics';
 import { byMaterial } from './byMaterial';
 import type { Course } from './course';
@@ -32,7 +32,6 @@ const HOT_C = 80;
 /** A true boil this long makes a stream "boiled" as far as germs go, s (common practice; spores survive). */
 const GERMS_BOILED_S = 60;
 
-type Draft = { -readonly [K in keyof Stream]: Stream[K] };
 /** The mean of a pace over one span of a course. */
 type Mean = (pace: (c: number) => number) => number;
 
@@ -42,7 +41,7 @@ type Mean = (pace: (c: number) => number) => number;
  * One draft is changed in place span by span (copying it at each was most of the time of a fold).
  */
 export function advance(s: Stream, course: Course, ctx: Ctx, open = false): Stream {
-  const d: Draft = { ...s };
+  const d = draftOf(s);
   for (let i = 1; i < course.nodes.length; i += 1) {
     const from = course.nodes[i - 1] as number;
     const to = course.nodes[i] as number;

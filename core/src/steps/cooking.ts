@@ -1,4 +1,4 @@
-import { at, away, capacityOf, multiplier, thingOf, volumeMl, waterFlow } from '../kitchen';
+import { at, away, capacityOf, evolve, multiplier, thingOf, volumeMl, waterFlow } from '../kitchen';
 import type { Flow, Stream } from '../kitchen';
 import {
   BOIL_AT_LEAST_S,
@@ -40,17 +40,16 @@ export function cookInPot(id: string, s: Stream, p: OnHob, ctx: Ctx): Cooked {
   const pot = thingOf(ctx.kit, 'pot', p.pot);
   const hob = thingOf(ctx.kit, 'hob', p.hob);
   const reachesHob = hob.watts * HOB_EFFICIENCY[hob.heat] * multiplier(ctx.beliefs, 'hob', hob.id);
-  const capacity = capacityOf({ ...s, temperatureC: (s.temperatureC + ctx.boilC) / 2 });
+  const capacity = capacityOf(evolve(s, { temperatureC: (s.temperatureC + ctx.boilC) / 2 }));
   const up = heatUpS(capacity, s.temperatureC, ctx.boilC, reachesHob, 1);
   const atBoil = advance(s, ramp(s.temperatureC, Math.max(ctx.boilC, s.temperatureC), up), ctx);
   const rate = steamGPerS(p.vigour, pot.diameterCm) * multiplier(ctx.beliefs, 'steam', pot.id);
   const steam = Math.min(s.freeWaterG, rate * p.holdS);
   const held = advance(atBoil, holdAt(atBoil.temperatureC, p.holdS), ctx, true);
-  const stream = {
-    ...held,
+  const stream = evolve(held, {
     freeWaterG: held.freeWaterG - Math.min(steam, held.freeWaterG),
     readyAtS: s.readyAtS + up + p.holdS,
-  };
+  });
   return {
     stream,
     atBoil,

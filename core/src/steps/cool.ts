@@ -1,4 +1,4 @@
-import { capacityOf, massG, thingOf, volumeMl } from '../kitchen';
+import { capacityOf, evolve, massG, thingOf, volumeMl } from '../kitchen';
 import type { Kit } from '../kitchen';
 import { COOLING_W_PER_M2K, iceKg, roundAreaM2, secondsTo, timeConstantS } from '../laws';
 import type { CoolingPlace } from '../laws';
@@ -43,7 +43,7 @@ export const cool: StepKind<'cool'> = {
     const out = advance(s, approach(s.temperatureC, around, tau, took), ctx);
     const heatKJ = capacityOf(s) * Math.max(0, s.temperatureC - p.toC);
     return {
-      writes: [[p.of, { ...out, readyAtS: s.readyAtS + took }]],
+      writes: [[p.of, evolve(out, { readyAtS: s.readyAtS + took })]],
       flows: [],
       tasks: [{ id: 'cool', durationS: took, hands: p.how === 'iceBath' ? 'near' : 'free', timed: true }],
       figures: {

@@ -1,4 +1,4 @@
-import { at, away, flowOf, massG, NOTHING } from '../kitchen';
+import { at, away, evolve, flowOf, massG, NOTHING } from '../kitchen';
 import { NO_GRAMS } from '../materials';
 import { count, stream } from './specs';
 import type { StepKind } from './types';
@@ -14,10 +14,10 @@ export const drain: StepKind<'drain'> = {
   writes: (p) => [p.of],
   run(id, p, get) {
     const s = get(p.of);
-    const gone = { ...NOTHING, freeWaterG: s.freeWaterG, released: s.released, temperatureC: s.temperatureC };
+    const gone = evolve(NOTHING, { freeWaterG: s.freeWaterG, released: s.released, temperatureC: s.temperatureC });
     const took = 60 + 30 * p.rinses;
     return {
-      writes: [[p.of, { ...s, freeWaterG: 0, released: NO_GRAMS, readyAtS: s.readyAtS + took }]],
+      writes: [[p.of, evolve(s, { freeWaterG: 0, released: NO_GRAMS, readyAtS: s.readyAtS + took })]],
       flows: massG(gone) > 0 ? [flowOf(id, at(p.of), away('drain'), gone)] : [],
       tasks: [{ id: 'drain', durationS: took, hands: 'busy', timed: false }],
       figures: { solidsG: massG(s) - massG(gone), thrownG: massG(gone) },

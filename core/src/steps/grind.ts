@@ -2,6 +2,7 @@ import {
   at,
   away,
   capacityOf,
+  evolve,
   flowOf,
   massG,
   merge,
@@ -66,7 +67,7 @@ export const grind: StepKind<'grind'> = {
     const run = inJug(full, jug, p.loads, p.durationS, ctx);
     const film = Math.min(0.05, massG(run.stream) > 0 ? FILM_G.jug / massG(run.stream) : 0);
     const took = p.loads * (p.durationS + HANDLING_S);
-    const s = { ...portion(run.stream, 1 - film), readyAtS: full.readyAtS + took };
+    const s = evolve(portion(run.stream, 1 - film), { readyAtS: full.readyAtS + took });
     return {
       writes: [[p.of, s]],
       flows: [
@@ -131,8 +132,8 @@ function inJug(full: Stream, jug: ThingOf<'jug'>, loads: number, s: number, ctx:
   const steamG = Math.min(full.freeWaterG, (surplusKJ / latentKJPerKg(ctx.boilC)) * 1000);
   const energy = massG(full) > 0 ? (power * s) / (massG(full) / loads) : 0;
   const opened = open(full, energy, startC, ctx);
-  const ground = advance({ ...opened, temperatureC: startC }, ramp(startC, endC, s), ctx);
-  const stream = { ...ground, freeWaterG: ground.freeWaterG - Math.min(steamG, ground.freeWaterG) };
+  const ground = advance(evolve(opened, { temperatureC: startC }), ramp(startC, endC, s), ctx);
+  const stream = evolve(ground, { freeWaterG: ground.freeWaterG - Math.min(steamG, ground.freeWaterG) });
   return {
     stream,
     startC,
@@ -156,8 +157,7 @@ function open(s: Stream, energyJPerG: number, jugStartC: number, ctx: Ctx): Stre
   const able = s.openedShare === 0 ? afterHeat(s, jugStartC) : s.able;
   const opened = openedShare(s.openedShare, energyJPerG, e0);
   const part = s.openedShare < 1 ? (opened - s.openedShare) / (1 - s.openedShare) : 0;
-  return {
-    ...s,
+  return evolve(s, {
     openedShare: opened,
     sizeUm: rittingerUm(s.sizeUm, energyJPerG),
     freeWaterG: s.freeWaterG + s.boundWaterG * part,
@@ -166,7 +166,7 @@ function open(s: Stream, energyJPerG: number, jugStartC: number, ctx: Ctx): Stre
     released: addGrams(s.released, able, part),
     bound: addGrams(s.bound, able, -part),
     able: scaleGrams(able, 1 - part),
-  };
+  });
 }
 
 /** Beans heated before or in the grind give less protein and fat; the strongest of the two counts. */

@@ -1,4 +1,4 @@
-import { at, away, flowOf, NOTHING } from '../kitchen';
+import { at, away, evolve, flowOf, NOTHING } from '../kitchen';
 import { addGrams, NO_GRAMS, scaleGrams, sumGrams, takeGrams } from '../materials';
 import type { Grams } from '../materials';
 import { materialById } from '../materials';
@@ -27,21 +27,20 @@ export const hull: StepKind<'hull'> = {
     const wet = dry > 0 ? goneG / dry : 0;
     const kept = (c: keyof Grams) => (s.bound[c] > 0 ? bound[c] / s.bound[c] : 1);
     const able = mapGrams(s.able, (c, x) => x * kept(c));
-    const out = { ...NOTHING, bound: gone, boundWaterG: s.boundWaterG * wet, temperatureC: s.temperatureC };
+    const out = evolve(NOTHING, { bound: gone, boundWaterG: s.boundWaterG * wet, temperatureC: s.temperatureC });
     const took = 600 * p.share;
     return {
       writes: [
         [
           p.of,
-          {
-            ...s,
+          evolve(s, {
             bound,
             able,
             hullG: s.hullG - off,
             boundWaterG: s.boundWaterG * (1 - wet),
             gainedWaterG: s.gainedWaterG * (1 - wet),
             readyAtS: s.readyAtS + took,
-          },
+          }),
         ],
       ],
       flows: goneG > 0 ? [flowOf(id, at(p.of), away('drain'), out)] : [],

@@ -1,4 +1,4 @@
-import { at, away, flowOf, massG, portion, thingOf, volumeMl } from '../kitchen';
+import { at, away, evolve, flowOf, massG, portion, thingOf, volumeMl } from '../kitchen';
 import { FILM_G } from '../laws';
 import { flag, share, stream, thing } from './specs';
 import type { StepKind } from './types';
@@ -26,9 +26,9 @@ export const jar: StepKind<'jar'> = {
     const jars = Math.max(1, Math.ceil(ml / (vessel.ml * p.fill) - 1e-9));
     const touched = !p.scalded && (s.hygiene === 'boiled' || s.hygiene === 'heated');
     const took = 120 + 30 * jars;
-    const out = touched ? { ...kept, hygiene: 'touched' as const, f70Min: 0 } : kept;
+    const out = touched ? evolve(kept, { hygiene: 'touched', f70Min: 0 }) : kept;
     return {
-      writes: [[p.of, { ...out, readyAtS: s.readyAtS + took }]],
+      writes: [[p.of, evolve(out, { readyAtS: s.readyAtS + took })]],
       flows: [flowOf(id, at(p.of), away('film'), portion(s, lost))],
       tasks: [{ id: 'jar', durationS: took, hands: 'busy', timed: false }],
       figures: {

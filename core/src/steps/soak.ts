@@ -2,14 +2,15 @@ import {
   at,
   away,
   capacityOf,
+  evolve,
   liquidG,
   massG,
   merge,
+  multiplier,
   thingOf,
   volumeMl,
   waterFlow,
   waterStream,
-  multiplier,
 } from '../kitchen';
 import type { Stream } from '../kitchen';
 import { sumGrams } from '../materials';
@@ -64,9 +65,9 @@ export const soak: StepKind<'soak'> = {
     const u = COOLING_W_PER_M2K[p.place === 'fridge' ? 'fridge' : 'counter'];
     const area = roundAreaM2(Math.max(50, volumeMl(wet)), bowl.diameterCm);
     const tau = timeConstantS(Math.max(0.01, capacityOf(wet)), u, area);
-    const s = advance({ ...wet, temperatureC: startC }, approach(startC, aroundC, tau, p.durationS), ctx);
+    const s = advance(evolve(wet, { temperatureC: startC }), approach(startC, aroundC, tau, p.durationS), ctx);
     return {
-      writes: [[p.of, { ...s, readyAtS: before.readyAtS + 60 + p.durationS }]],
+      writes: [[p.of, evolve(s, { readyAtS: before.readyAtS + 60 + p.durationS })]],
       flows: p.waterG > 0 ? [waterFlow(id, away('tap'), at(p.of), p.waterG, p.waterC)] : [],
       tasks: [
         { id: 'cover', durationS: 60, hands: 'busy', timed: false },

@@ -1,4 +1,4 @@
-import { at, away, flowOf, merge, thingOf } from '../kitchen';
+import { at, away, evolve, flowOf, merge, thingOf } from '../kitchen';
 import { choice, stream, thing } from './specs';
 import { strainFigures, strainOff } from './straining';
 import type { StepKind } from './types';
@@ -24,12 +24,12 @@ export const strain: StepKind<'strain'> = {
     const s = get(p.of);
     const x = strainOff(s, p.strainer, p.hand, ctx);
     const ready = s.readyAtS + x.tookS;
-    const milk = { ...merge(get(p.into), x.milk), readyAtS: ready };
+    const milk = evolve(merge(get(p.into), x.milk), { readyAtS: ready });
     return {
       writes: [
         [p.of, null],
         [p.into, milk],
-        [p.pulp, { ...merge(get(p.pulp), x.pulp), readyAtS: ready }],
+        [p.pulp, evolve(merge(get(p.pulp), x.pulp), { readyAtS: ready })],
       ],
       flows: [
         flowOf(id, at(p.of), at(p.into), x.milk),

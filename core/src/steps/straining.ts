@@ -1,4 +1,4 @@
-import { carried, liquidG, massG, multiplier, portion, solidsG, thingOf } from '../kitchen';
+import { carried, evolve, liquidG, massG, multiplier, portion, solidsG, thingOf } from '../kitchen';
 import type { Stream } from '../kitchen';
 import { addGrams, NO_GRAMS, scaleGrams, sumGrams } from '../materials';
 import { FILM_G, HELD_PER_G, passingShare, underflow } from '../laws';
@@ -36,8 +36,7 @@ export function strainOff(s: Stream, strainerId: string, hand: Hand, ctx: Ctx): 
   const released = scaleGrams(s.released, out);
   const solids = solidsG(s);
   const share = solids > 0 ? (sumGrams(released) + sumGrams(fines)) / solids : 0;
-  const milk: Stream = {
-    ...s,
+  const milk = evolve(s, {
     ...carried(s, share),
     freeWaterG: s.freeWaterG * out,
     boundWaterG: 0,
@@ -48,15 +47,14 @@ export function strainOff(s: Stream, strainerId: string, hand: Hand, ctx: Ctx): 
     hullG: 0,
     openedShare: 1,
     sievedShare: 0,
-  };
-  const pulp: Stream = {
-    ...s,
+  });
+  const pulp = evolve(s, {
     ...carried(s, 1 - share),
     freeWaterG: s.freeWaterG * (1 - out),
     released: scaleGrams(s.released, 1 - out),
     bound: addGrams(s.bound, fines, -1),
     sievedShare: out > 0 ? reach : s.sievedShare,
-  };
+  });
   const lost = Math.min(0.05, massG(milk) > 0 ? FILM_G.bag / massG(milk) : 0);
   return {
     milk: portion(milk, 1 - lost),

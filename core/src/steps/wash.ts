@@ -1,4 +1,4 @@
-import { at, away, flowOf, merge, thingOf, waterFlow, waterStream } from '../kitchen';
+import { at, away, evolve, flowOf, merge, thingOf, waterFlow, waterStream } from '../kitchen';
 import { celsius, choice, stream, thing, waterOf } from './specs';
 import { HANDS } from './strain';
 import { strainFigures, strainOff } from './straining';
@@ -31,8 +31,8 @@ export const wash: StepKind<'wash'> = {
     const milk = merge(get(p.into), x.milk);
     return {
       writes: [
-        [p.of, { ...x.pulp, readyAtS: ready }],
-        [p.into, { ...milk, readyAtS: Math.max(ready, milk.readyAtS) }],
+        [p.of, evolve(x.pulp, { readyAtS: ready })],
+        [p.into, evolve(milk, { readyAtS: Math.max(ready, milk.readyAtS) })],
       ],
       flows: [
         ...(p.waterG > 0 ? [waterFlow(id, away('tap'), at(p.of), p.waterG, p.waterC)] : []),

@@ -164,8 +164,9 @@ function finishWords(step: Step<'finish'>): string {
   return parts.length > 0 ? `${parts.join(', ')}, for the whole pot` : 'nothing';
 }
 
-/** A short name for a task in a list. */
+/** A short name for a task in a list; without a task, of the step. */
 export function taskName(step: Step, task: string, label: string): string {
+  if (task === '') return label;
   if (step.kind === 'grind') return step.params.loads > 1 ? `Grind load ${task.slice(4)}` : 'Grind';
   if (step.kind === 'boil') return task === 'heatUp' ? 'Bring to the boil' : 'Hold at the boil';
   if (step.kind === 'blanch') return task === 'heatUp' ? 'Beans to the boil' : 'Boil the beans';

@@ -1,5 +1,7 @@
 import type { Summary } from '../batch';
-import { duration, join, millilitres, percent } from './format';
+import type { Fit } from '../steps';
+import { plain } from '../units';
+import { duration, grams, join, millilitres, percent } from './format';
 
 /** What a reading changed, in a sentence: only what a cook would notice. Nothing noticeable → a plain word for it. */
 export function changeText(before: Summary, after: Summary): string {
@@ -19,4 +21,21 @@ export function changeText(before: Summary, after: Summary): string {
   if (Math.abs(ka - kb) >= 3 * 3600) said.push(`it keeps ${join(duration(kb))} instead of ${join(duration(ka))}`);
   if (said.length === 0) return 'Noted: as planned, nothing changes.';
   return `Noted: ${said.length > 1 ? `${said.slice(0, -1).join(', ')} and ${said.at(-1) ?? ''}` : (said[0] ?? '')}.`;
+}
+
+const COEFFICIENT: Readonly<Record<string, readonly [more: string, less: string]>> = {
+  hold: ['The cloth held back more than usual', 'The cloth held back less than usual'],
+  power: ['The jug works harder than usual', 'The jug works less hard than usual'],
+  hob: ['The hob is stronger than usual', 'The hob is weaker than usual'],
+  steam: ['More went off as steam than usual', 'Less went off as steam than usual'],
+  uptake: ['These drink more than usual', 'These drink less than usual'],
+};
+/** What a reading taught about the kitchen; null when it was as usual. A figure that nothing explains is said so. */
+export function fitText(f: Fit): string | null {
+  const kind = COEFFICIENT[f.coefficient.slice(0, f.coefficient.indexOf(':'))];
+  if (!kind) return null;
+  if (f.leftOver < -20) return `${join(grams(-f.leftOver))} is unaccounted for: spilt, or weighed with another pot?`;
+  if (f.leftOver > 20) return `${join(grams(f.leftOver))} more than there can be: was the pot weighed with it?`;
+  if (Math.abs(f.value - 1) < 0.08) return null;
+  return `${kind[f.value > 1 ? 0 : 1]}: ${plain(f.value, 1)} times. The rest of this batch is reckoned so.`;
 }

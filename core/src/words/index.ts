@@ -3,6 +3,6 @@ export type { Spoken } from './format';
 export { warningText, fixText, SPOKEN } from './warnings';
 export { instruction, taskName } from './bench';
 export type { Instruction } from './bench';
-export { changeText } from './changes';
+export { changeText, fitText } from './changes';
 export { numberFaultText, orderFaultText } from './faults';
 export { HYGIENE, CHOICES, STATIONS, streamName } from './labels';

@@ -1,0 +1,37 @@
+import { readNote } from '../store/kit';
+import { useLive } from '../store/live';
+import { openRealm, realm } from '../store/realm';
+import { now } from './clock';
+
+const STALE_MS = 12 * 3600_000;
+
+/** Says quietly that this is the demo, and how to leave it. */
+export function DemoBanner() {
+  const demo = realm() === 'demo';
+  const seeded = useLive(['seededAt'], () => readNote<number>('seededAt')).data;
+  if (!demo) return null;
+  const stale = typeof seeded === 'number' && now() - seeded > STALE_MS;
+  const again = async (): Promise<void> => {
+    const { layDemo } = await import('../demo/lay');
+    await layDemo(now());
+  };
+  return (
+    <div
+      className="flex flex-wrap items-center gap-x-5 gap-y-1 px-5 py-1.5"
+      style={{ background: 'var(--water-soft)' }}
+    >
+      <p className="small">
+        <b>Demo kitchen.</b> A shared kitchen on a hill, invented to look around in.
+        {stale && ' It was laid out some time ago, so its jars are old.'}
+      </p>
+      {stale && (
+        <button type="button" className="linkish small" onClick={() => void again()}>
+          Lay it out afresh
+        </button>
+      )}
+      <button type="button" className="linkish small" onClick={() => openRealm('kitchen')}>
+        Leave the demo, open my own kitchen
+      </button>
+    </div>
+  );
+}

@@ -1,0 +1,145 @@
+import { NavLink, Outlet, isRouteErrorResponse, useLocation, useRouteError } from 'react-router';
+import { Link } from 'react-router';
+import { useEffect, useRef } from 'react';
+import { boilingText } from '../ui/boiling';
+import { Empty } from '../ui/State';
+import { Notes } from '../ui/toast';
+import { useKit } from '../ui/useKitchen';
+import { DemoBanner } from './DemoBanner';
+import { Keys } from './Keys';
+import { PLACES } from './places';
+import { Worktop } from './Worktop';
+
+/** The two bars, and the place between them. */
+export function Shell() {
+  return (
+    <>
+      <a href="#place" className="btn btn-primary absolute -top-20 left-2 z-40 focus:top-2">
+        Skip to the page
+      </a>
+      <TopBar />
+      <DemoBanner />
+      <main id="place" tabIndex={-1} className="pb-40 outline-none wide:pb-24">
+        <FocusOnMove />
+        <Outlet />
+      </main>
+      <Notes />
+      <div className="fixed inset-x-0 bottom-0 z-20">
+        <Worktop />
+        <BottomPlaces />
+      </div>
+      <Keys />
+    </>
+  );
+}
+
+const place = 'relative flex min-h-12 items-center px-1 font-semibold';
+function TopBar() {
+  const kit = useKit();
+  return (
+    <header
+      className="plate sticky top-0 z-20 hidden rounded-none border-0 border-b-2 px-5 wide:block"
+      style={{ borderColor: 'var(--iron)' }}
+    >
+      <div className="flex items-center gap-7">
+        <Link to="/" className="font-display text-xl font-extrabold">
+          Ironpan
+        </Link>
+        <nav aria-label="Places" className="flex gap-6">
+          {PLACES.map((p) => (
+            <NavLink
+              key={p.to}
+              to={p.to}
+              end={p.to === '/'}
+              className={({ isActive }) => `${place} ${isActive ? '' : 'quiet'}`}
+            >
+              {({ isActive }) => (
+                <>
+                  {p.name}
+                  {isActive && (
+                    <span className="absolute inset-x-0 bottom-0 h-1" style={{ background: 'var(--flame)' }} />
+                  )}
+                </>
+              )}
+            </NavLink>
+          ))}
+        </nav>
+        {kit && (
+          <p className="quiet small ml-auto truncate">
+            {kit.name} · <span className="num">{boilingText(kit)}</span>
+          </p>
+        )}
+      </div>
+    </header>
+  );
+}
+function BottomPlaces() {
+  return (
+    <nav
+      aria-label="Places"
+      className="grid grid-cols-5 wide:hidden"
+      style={{ background: 'var(--bar)', borderTop: '1px solid var(--bar-line)' }}
+    >
+      {PLACES.map((p) => (
+        <NavLink
+          key={p.to}
+          to={p.to}
+          end={p.to === '/'}
+          className="flex min-h-14 items-center justify-center font-semibold"
+          style={{ color: 'var(--bar-text)' }}
+        >
+          {({ isActive }) => (
+            <span className={`border-b-3 py-1 ${isActive ? 'border-[#d97a4a]' : 'border-transparent opacity-80'}`}>
+              {p.name}
+            </span>
+          )}
+        </NavLink>
+      ))}
+    </nav>
+  );
+}
+
+/** Moving to another place puts the reader at its beginning, as a page load would. */
+function FocusOnMove() {
+  const { pathname } = useLocation();
+  const first = useRef(true);
+  useEffect(() => {
+    if (first.current) {
+      first.current = false;
+      return;
+    }
+    window.scrollTo(0, 0);
+    document.getElementById('place')?.focus({ preventScroll: true });
+  }, [pathname]);
+  return null;
+}
+
+export function NotFound() {
+  return (
+    <Empty title="There is nothing at this address">
+      <p>It may have been deleted, or the address is cut short.</p>
+      <Link className="btn btn-primary" to="/">
+        To the shelf
+      </Link>
+    </Empty>
+  );
+}
+export function PageFailed() {
+  const e = useRouteError();
+  const why = isRouteErrorResponse(e) ? e.statusText : e instanceof Error ? e.message : String(e);
+  return (
+    <main className="p-6">
+      <div className="notice danger mx-auto max-w-xl" role="alert">
+        <h1 className="mb-2 text-2xl">This page could not be shown</h1>
+        <p>Your kitchen is safe: it is kept in the browser, and nothing was changed.</p>
+        <p className="small my-2">What went wrong: {why}</p>
+        <button type="button" className="btn btn-primary" onClick={() => location.reload()}>
+          Reload
+        </button>{' '}
+        <a className="btn btn-plain" href="/">
+          To the shelf
+        </a>
+      </div>
+    </main>
+  );
+}

@@ -1,0 +1,23 @@
+import { createBrowserRouter } from 'react-router';
+import { NotFound, PageFailed, Shell } from './Shell';
+
+/** One room a place; each is loaded when it is first opened. */
+export const makeRouter = () =>
+  createBrowserRouter([
+    {
+      path: '/',
+      Component: Shell,
+      ErrorBoundary: PageFailed,
+      children: [
+        { index: true, lazy: async () => ({ Component: (await import('../shelf')).ShelfPage }) },
+        { path: 'plan', lazy: async () => ({ Component: (await import('../plan')).PlansPage }) },
+        { path: 'plan/:id', lazy: async () => ({ Component: (await import('../plan')).PlanPage }) },
+        { path: 'bench', lazy: async () => ({ Component: (await import('../bench')).BenchPage }) },
+        { path: 'bench/:id', lazy: async () => ({ Component: (await import('../bench')).BatchBenchPage }) },
+        { path: 'book', lazy: async () => ({ Component: (await import('../book')).BookPage }) },
+        { path: 'book/:id', lazy: async () => ({ Component: (await import('../book')).BookBatchPage }) },
+        { path: 'kit', lazy: async () => ({ Component: (await import('../kit')).KitPage }) },
+        { path: '*', Component: NotFound },
+      ],
+    },
+  ]);

@@ -1,0 +1,77 @@
+import { Link, useParams } from 'react-router';
+import { duration, join, millilitres, percent } from '@ironpan/core/words';
+import { useBatches } from '../ui/running';
+import type { Running } from '../ui/running';
+import { Empty, Loading } from '../ui/State';
+import { Changed } from './Changed';
+import { NowAtHand } from './NowAtHand';
+import { Readings } from './Readings';
+import { StepList } from './StepList';
+
+export function BatchBenchPage() {
+  const { id } = useParams();
+  const batches = useBatches();
+  if (!batches) return <Loading />;
+  const r = batches.find((b) => b.batch.id === id);
+  if (!r)
+    return (
+      <Empty title="This batch is not here">
+        <Link className="btn btn-primary" to="/bench">
+          To the bench
+        </Link>
+      </Empty>
+    );
+  if (r.progress.state !== 'open') return <Over r={r} />;
+  const t = r.progress.current;
+  if (!t) return <Over r={r} />;
+  return (
+    <div className="mx-auto grid max-w-[84rem] gap-4 px-4 py-4 wide:grid-cols-[15rem_minmax(0,1fr)_20rem] wide:px-5">
+      <div className="order-3 wide:order-1">
+        <StepList r={r} />
+      </div>
+      <div className="order-1 wide:order-2">
+        <NowAtHand key={`${t.step.id} ${t.task.id}`} r={r} t={t} />
+      </div>
+      <div className="order-2 flex flex-col gap-4 wide:order-3">
+        <Readings key={t.step.id} r={r} t={t} />
+        <Changed r={r} />
+      </div>
+    </div>
+  );
+}
+
+function Over({ r }: { readonly r: Running }) {
+  const m = r.progress.summary.main;
+  if (r.progress.state === 'abandoned')
+    return (
+      <Empty title={`${r.batch.name} was abandoned`}>
+        <p>Its log is kept in the book.</p>
+        <Link className="btn btn-plain" to={`/book/${r.batch.id}`}>
+          See it in the book
+        </Link>
+      </Empty>
+    );
+  return (
+    <Empty title={`${r.batch.name} is in its jars`}>
+      {m && (
+        <p className="num" style={{ color: 'var(--ink)' }}>
+          {join(millilitres(m.volumeMl))} · {join(percent(m.solids ?? 0))} solids · keeps{' '}
+          {join(duration(m.keep?.s ?? 0))}
+        </p>
+      )}
+      {m && !m.done && (
+        <p className="notice danger text-left" style={{ color: 'var(--ink)' }}>
+          By what was recorded this milk has not been boiled enough. Do not drink it; go back and hold it at the boil.
+        </p>
+      )}
+      <p className="flex flex-wrap justify-center gap-3">
+        <Link className="btn btn-primary btn-big" to="/">
+          To the shelf
+        </Link>
+        <Link className="btn btn-plain btn-big" to={`/book/${r.batch.id}`}>
+          In the book
+        </Link>
+      </p>
+    </Empty>
+  );
+}

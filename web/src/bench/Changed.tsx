@@ -1,0 +1,76 @@
+import { progressOf } from '@ironpan/core/batch';
+import { changeText, duration, fitText, join, millilitres, percent } from '@ironpan/core/words';
+import { useMemo } from 'react';
+import type { Running } from '../ui/running';
+
+/** What the last reading changed, in a sentence, and what the batch should now bring beside what was promised. */
+export function Changed({ r }: { readonly r: Running }) {
+  const said = useMemo(() => {
+    const last = r.events
+      .filter((e) => e.is === 'reading')
+      .sort((a, b) => a.at - b.at)
+      .at(-1);
+    if (last?.is !== 'reading') return null;
+    const before = progressOf(
+      r.batch,
+      r.events.filter((e) => e !== last),
+    ).summary;
+    const fit = r.progress.outcome.fits.find((f) => f.step === last.reading.step && f.what === last.reading.what);
+    return { text: changeText(before, r.progress.summary), fit: fit ? fitText(fit) : null };
+  }, [r]);
+  const m = r.progress.summary.main;
+  const p = r.batch.promised;
+  const boiled = r.progress.tasks.some((t) => t.step.kind === 'boil' && t.task.id === 'hold' && t.status === 'done');
+  const raw = !boiled && r.progress.recipe.materials.some((x) => x.inhibitorLabileShare !== null);
+  return (
+    <section aria-label="What it should bring" className="plate p-4">
+      <h2 className="mb-1 text-lg">What it should bring</h2>
+      {m && (
+        <table className="w-full">
+          <thead className="thead">
+            <tr>
+              <th scope="col">
+                <span className="sr-only">figure</span>
+              </th>
+              <th scope="col" className="text-right!">
+                now
+              </th>
+              <th scope="col" className="text-right!">
+                promised
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            <Row label="milk" now={join(millilitres(m.volumeMl))} was={join(millilitres(p.volumeMl))} />
+            <Row label="solids" now={join(percent(m.solids ?? 0))} was={join(percent(p.solids))} />
+            <Row label="keeps" now={join(duration(m.keep?.s ?? 0))} was={join(duration(p.keepS))} />
+          </tbody>
+        </table>
+      )}
+      <div aria-live="polite">
+        {said && (
+          <p className="notice know mt-3" data-changed>
+            {said.text}
+            {said.fit !== null && <span className="mt-1 block">{said.fit}</span>}
+          </p>
+        )}
+      </div>
+      {raw && (
+        <p className="notice danger mt-3">
+          Do not taste slurry, milk or pulp before the hold is done: raw soy upsets the stomach.
+        </p>
+      )}
+    </section>
+  );
+}
+function Row({ label, now, was }: { readonly label: string; readonly now: string; readonly was: string }) {
+  return (
+    <tr className="rowline">
+      <th scope="row" className="py-1 text-left font-normal">
+        {label}
+      </th>
+      <td className="num py-1 text-right">{now}</td>
+      <td className="num quiet py-1 text-right font-normal!">{was}</td>
+    </tr>
+  );
+}

@@ -1,0 +1,143 @@
+import { canSkip, holdingNow, pausedSince } from '@ironpan/core/batch';
+import type { TaskState } from '@ironpan/core/batch';
+import { clock, duration, instruction, join, percent } from '@ironpan/core/words';
+import { useState } from 'react';
+import { useNow, now as nowMs } from '../app/clock';
+import { append } from '../store/batches';
+import type { Happening } from '../store/batches';
+import { hourMinute } from '../ui/times';
+import { soakOf, timerOf } from '../ui/running';
+import type { Running, Timer } from '../ui/running';
+import { begin, endOf, farOff } from './actions';
+import { AtHand } from './AtHand';
+import { AbandonDialog, NoteDialog, SkipDialog, TookDialog } from './dialogs';
+
+type Asking = 'skip' | 'abandon' | 'note' | 'took' | null;
+
+/** One step, huge: what to do, what runs, and the buttons for wet hands. */
+export function NowAtHand({ r, t }: { readonly r: Running; readonly t: TaskState }) {
+  const now = useNow();
+  const [asking, setAsking] = useState<Asking>(null);
+  const stage = r.progress.outcome.stages[t.index];
+  const timer = timerOf(r, now);
+  const say = stage ? instruction(t.step, stage, t.task.id, r.progress.recipe) : null;
+  const log = (...h: readonly Happening[]): void => void append(r.batch.id, h, nowMs());
+  const done = (): void => {
+    if (timer && farOff(t, timer.ranS)) setAsking('took');
+    else log(...endOf(r, t, timer ? timer.ranS : null));
+  };
+  const i = r.progress.tasks.indexOf(t);
+  const before = r.progress.tasks[i - 1];
+  const after = r.progress.tasks[i + 1];
+  const waits = t.task.timed && t.status === 'waiting';
+  if (!stage || !say) return null;
+  return (
+    <section aria-label="Now" className="plate flex flex-col p-4 wide:min-h-[36rem] wide:p-6">
+      <p className="quiet num small">
+        {i + 1} of {r.progress.tasks.length}
+      </p>
+      <h1 className="text-3xl wide:text-4xl">{say.title}</h1>
+      <p className="mt-2 text-[1.2rem]">{say.say}</p>
+      {say.cue !== null && <p className="quiet mt-1 text-[1.19rem]">Look for: {say.cue}</p>}
+      <div className="my-4 grid flex-1 items-center gap-4 sm:grid-cols-[minmax(0,14rem)_minmax(0,1fr)]">
+        <AtHand t={t} stage={stage} soak={soakOf(r, now)} />
+        {timer && <Fuse timer={timer} now={now} r={r} />}
+      </div>
+      <div className="grid grid-cols-2 gap-2.5 sm:grid-cols-4">
+        {before && (
+          <button
+            type="button"
+            className="btn btn-plain btn-big"
+            onClick={() => log({ is: 'back', step: before.step.id })}
+          >
+            Go back
+          </button>
+        )}
+        {timer && t.task.hands !== 'free' && (
+          <button
+            type="button"
+            className="btn btn-plain btn-big"
+            onClick={() => log({ is: timer.paused ? 'resumed' : 'paused' })}
+          >
+            {timer.paused ? 'Go on' : 'Pause'}
+          </button>
+        )}
+        {canSkip(r.progress.recipe, t.step.id) && (
+          <button type="button" className="btn btn-plain btn-big" onClick={() => setAsking('skip')}>
+            Leave out
+          </button>
+        )}
+        <button type="button" className="btn btn-plain btn-big" onClick={() => setAsking('note')}>
+          Note
+        </button>
+        <button type="button" className="btn btn-plain btn-big" onClick={() => setAsking('abandon')}>
+          Abandon
+        </button>
+        {waits ? (
+          <button type="button" className="btn btn-primary btn-big col-span-2 text-lg!" onClick={() => log(begin(t))}>
+            {`Start: ${join(duration(t.task.timerS ?? t.task.durationS))}`}
+          </button>
+        ) : (
+          <button type="button" className="btn btn-primary btn-big col-span-2 text-lg!" onClick={done}>
+            {after ? 'Done, next' : 'Done, to the shelf'}
+          </button>
+        )}
+      </div>
+      {asking === 'skip' && (
+        <SkipDialog onClose={() => setAsking(null)} onSkip={(why) => log({ is: 'skipped', step: t.step.id, why })} />
+      )}
+      {asking === 'abandon' && (
+        <AbandonDialog onClose={() => setAsking(null)} onAbandon={(why) => log({ is: 'abandoned', why })} />
+      )}
+      {asking === 'note' && <NoteDialog onClose={() => setAsking(null)} onNote={(text) => log({ is: 'note', text })} />}
+      {asking === 'took' && timer && (
+        <TookDialog
+          ranS={timer.ranS}
+          plannedS={timer.plannedS}
+          onClose={() => setAsking(null)}
+          onTook={(s) => log(...endOf(r, t, s))}
+        />
+      )}
+    </section>
+  );
+}
+
+/** A fuse that burns down, and the time that is left, large. */
+function Fuse({ timer, now, r }: { readonly timer: Timer; readonly now: number; readonly r: Running }) {
+  const left = timer.leftS;
+  const share = timer.plannedS > 0 ? Math.min(1, timer.ranS / timer.plannedS) : 1;
+  const holding = holdingNow(r.progress, r.batch, now, pausedSince(r.events));
+  return (
+    <div role="timer" aria-label={left > 0 ? `${join(duration(left))} left` : 'time is up'}>
+      <p
+        className="font-display text-[4.2rem] leading-none font-extrabold tabular-nums wide:text-[5.5rem]"
+        style={left <= 0 ? { color: 'var(--flame-text)' } : undefined}
+      >
+        {left > 0 ? clock(left) : `+${clock(-left)}`}
+      </p>
+      <div
+        className="mt-2 h-6 overflow-hidden rounded-sm border-1.5"
+        style={{ borderColor: 'var(--iron)', background: 'var(--ground)' }}
+      >
+        <div className="h-full" style={{ width: `${100 * share}%`, background: 'var(--flame)' }} />
+      </div>
+      <p className="mt-1.5 text-[1.19rem]">
+        {timer.paused ? (
+          <b>Paused</b>
+        ) : left > 0 ? (
+          <>
+            done about <span className="num">{hourMinute(now + left * 1000)}</span>
+          </>
+        ) : (
+          <b>Time is up: look, then press done.</b>
+        )}
+      </p>
+      {holding && (
+        <p className="text-[1.19rem]">
+          inhibitor left now <span className="num">{join(percent(holding.left))}</span>, goal{' '}
+          {join(percent(holding.goal))}
+        </p>
+      )}
+    </div>
+  );
+}

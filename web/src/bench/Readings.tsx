@@ -1,0 +1,34 @@
+import type { TaskState } from '@ironpan/core/batch';
+import { kindOf } from '@ironpan/core/steps';
+import { ReadingField } from '../ui/ReadingField';
+import type { Running } from '../ui/running';
+
+/** What can be weighed, timed or measured at this step. Each is optional; each makes the rest truer. */
+export function Readings({ r, t }: { readonly r: Running; readonly t: TaskState }) {
+  const kind = kindOf(t.step.kind);
+  const stage = r.progress.outcome.stages[t.index];
+  const here = Object.entries(kind.readings).filter(([, spec]) => spec.byClock !== true);
+  if (here.length === 0) return null;
+  return (
+    <section aria-label="Readings" className="plate p-4">
+      <h2 className="text-lg">If you measure it</h2>
+      <p className="quiet small mb-3">Each is optional. The rest of the batch is reckoned anew from it.</p>
+      <div className="flex flex-col gap-3">
+        {here.map(([what, spec]) => (
+          <ReadingField
+            key={what}
+            batch={r.batch.id}
+            step={t.step}
+            what={what}
+            expected={
+              spec.figure === undefined
+                ? (t.step.params as unknown as Record<string, number>)[what]
+                : stage?.figures[spec.figure]
+            }
+            recorded={r.progress.readings.find((x) => x.step === t.step.id && x.what === what)?.value}
+          />
+        ))}
+      </div>
+    </section>
+  );
+}

@@ -1,0 +1,52 @@
+import { ranForS, timerS } from '@ironpan/core/batch';
+import type { TaskState } from '@ironpan/core/batch';
+import { duration, join } from '@ironpan/core/words';
+import { Check } from 'lucide-react';
+import { nameOfTask } from '../ui/running';
+import type { Running } from '../ui/running';
+
+/** The whole batch, step by step: what is done and how long it took, what is now, what comes. */
+export function StepList({ r }: { readonly r: Running }) {
+  return (
+    <nav aria-label="Steps of this batch" className="plate overflow-hidden">
+      <p className="small quiet px-4 pt-3">
+        {r.batch.name} · batch {r.batch.number}
+      </p>
+      <ol className="py-2">
+        {r.progress.tasks.map((t) => {
+          const now = t === r.progress.current;
+          return (
+            <li
+              key={`${t.step.id} ${t.task.id}`}
+              aria-current={now ? 'step' : undefined}
+              className="flex items-baseline gap-2 px-4 py-1.5"
+              style={
+                now
+                  ? { background: 'var(--bar)', color: 'var(--bar-text)', fontWeight: 700 }
+                  : t.status === 'done'
+                    ? { color: 'var(--ash)' }
+                    : undefined
+              }
+            >
+              <span className="w-5 shrink-0">
+                {t.status === 'done' && <Check size={15} aria-label="done" className="inline" />}
+              </span>
+              <span className="flex-1">{nameOfTask(t)}</span>
+              <span className="num small whitespace-nowrap">{took(t)}</span>
+            </li>
+          );
+        })}
+      </ol>
+      {r.progress.skipped.length > 0 && (
+        <p className="small quiet border-t px-4 py-2" style={{ borderColor: 'var(--line)' }}>
+          Left out: {r.progress.skipped.map((s) => `${s.step}${s.why === '' ? '' : ` (${s.why})`}`).join(', ')}
+        </p>
+      )}
+    </nav>
+  );
+}
+function took(t: TaskState): string {
+  if (!t.task.timed) return '';
+  if (t.status === 'done' && t.begunAt !== null) return join(duration(ranForS(t, null, 0)));
+  return join(duration(timerS(t.task)));
+}

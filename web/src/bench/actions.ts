@@ -1,0 +1,33 @@
+import { timerS } from '@ironpan/core/batch';
+import type { TaskState } from '@ironpan/core/batch';
+import { kindOf } from '@ironpan/core/steps';
+import { readingOf } from '../store/batches';
+import type { Happening } from '../store/batches';
+import type { Running } from '../ui/running';
+
+/** The reading that the bench's own clock gives when this task ends. */
+export function clockReading(t: TaskState): string | null {
+  const found = Object.entries(kindOf(t.step.kind).readings).find(
+    ([, r]) => r.byClock === true && r.task === t.task.id,
+  );
+  return found?.[0] ?? null;
+}
+/** So far from the plan that the cook is asked which counts: pressed late, or really so. */
+export function farOff(t: TaskState, ranS: number): boolean {
+  const planned = timerS(t.task);
+  return clockReading(t) !== null && Math.abs(ranS - planned) > Math.max(60, 0.4 * planned);
+}
+
+/** Ends the current task; what follows in the same step without hands begins by itself. `tookS`: what the clock counts as. */
+export function endOf(r: Running, t: TaskState, tookS: number | null): readonly Happening[] {
+  const what = clockReading(t);
+  const of = { step: t.step.id, task: t.task.id };
+  const out: Happening[] = [];
+  if (what !== null && tookS !== null) out.push(readingOf(t.step.id, t.task.id, what, tookS, 'clock'));
+  out.push({ is: 'ended', ...of, by: 'cook' });
+  const after = r.progress.tasks[r.progress.tasks.indexOf(t) + 1];
+  if (after && after.step.id === t.step.id && after.task.timed && after.task.hands !== 'busy')
+    out.push({ is: 'begun', step: after.step.id, task: after.task.id });
+  return out;
+}
+export const begin = (t: TaskState): Happening => ({ is: 'begun', step: t.step.id, task: t.task.id });

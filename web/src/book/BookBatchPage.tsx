@@ -1,0 +1,132 @@
+import { duration, grams, join, millilitres, percent } from '@ironpan/core/words';
+import { massG } from '@ironpan/core/kitchen';
+import { Link, useNavigate, useParams } from 'react-router';
+import { now } from '../app/clock';
+import { append } from '../store/batches';
+import { useBatches } from '../ui/running';
+import type { Running } from '../ui/running';
+import { Empty, Loading } from '../ui/State';
+import { fullDate } from '../ui/times';
+import { Correct } from './Correct';
+import { Log } from './Log';
+import { measuredMl } from './measured';
+
+export function BookBatchPage() {
+  const { id } = useParams();
+  const batches = useBatches();
+  if (!batches) return <Loading />;
+  const r = batches.find((b) => b.batch.id === id);
+  if (!r)
+    return (
+      <Empty title="This batch is not in the book">
+        <Link className="btn btn-primary" to="/book">
+          To the book
+        </Link>
+      </Empty>
+    );
+  return (
+    <div className="mx-auto max-w-[84rem] px-4 py-5 wide:px-5">
+      <h1 className="text-3xl break-words">
+        {r.batch.number} · {r.batch.name}
+      </h1>
+      <p className="quiet mb-4">Began {fullDate(r.batch.startedAt)}</p>
+      <div className="grid gap-4 wide:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
+        <div className="flex flex-col gap-4">
+          <Figures r={r} />
+          <Correct r={r} />
+        </div>
+        <div className="flex flex-col gap-4">
+          <Bench r={r} />
+          <Log r={r} />
+        </div>
+      </div>
+    </div>
+  );
+}
+
+/** Promised at the start, reckoned now from all readings, and measured: three different things, never mixed. */
+function Figures({ r }: { readonly r: Running }) {
+  const m = r.progress.summary.main;
+  const p = r.batch.promised;
+  const ml = measuredMl(r);
+  const pulp = Object.values(r.progress.outcome.products).reduce((g, s) => g + (s.sievedShare > 0 ? massG(s) : 0), 0);
+  return (
+    <section aria-label="Figures" className="plate p-4">
+      <table className="w-full">
+        <thead className="thead">
+          <tr className="rowline">
+            <th scope="col" className="pb-1">
+              figure
+            </th>
+            <th scope="col" className="text-right!">
+              promised
+            </th>
+            <th scope="col" className="text-right!">
+              reckoned now
+            </th>
+            <th scope="col" className="text-right!">
+              measured
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          <Row
+            label="milk"
+            cells={[
+              join(millilitres(p.volumeMl)),
+              m ? join(millilitres(m.volumeMl)) : '–',
+              ml === null ? 'not weighed' : join(millilitres(ml)),
+            ]}
+          />
+          <Row label="solids" cells={[join(percent(p.solids)), m ? join(percent(m.solids ?? 0)) : '–', '–']} />
+          <Row label="protein" cells={[join(percent(p.protein)), m ? join(percent(m.protein ?? 0)) : '–', '–']} />
+          <Row label="wet pulp" cells={[join(grams(p.pulpG)), join(grams(pulp)), '–']} />
+          <Row
+            label="inhibitor left"
+            cells={['–', m?.inhibitorLeft === null || !m ? '–' : join(percent(m.inhibitorLeft)), '–']}
+          />
+          <Row label="keeps" cells={[join(duration(p.keepS)), m ? join(duration(m.keep?.s ?? 0)) : '–', '–']} />
+        </tbody>
+      </table>
+      {m && !m.done && r.progress.state === 'finished' && (
+        <p className="notice danger mt-3">By what was recorded this milk was not boiled enough. Do not drink it.</p>
+      )}
+    </section>
+  );
+}
+function Row({ label, cells }: { readonly label: string; readonly cells: readonly string[] }) {
+  return (
+    <tr className="rowline">
+      <th scope="row" className="py-1.5 text-left font-normal">
+        {label}
+      </th>
+      {cells.map((c, i) => (
+        <td key={i} className={`num py-1.5 text-right ${i === 1 ? '' : 'font-normal!'}`}>
+          {c}
+        </td>
+      ))}
+    </tr>
+  );
+}
+
+function Bench({ r }: { readonly r: Running }) {
+  const go = useNavigate();
+  if (r.progress.state === 'abandoned') return null;
+  if (r.progress.state === 'open')
+    return (
+      <Link className="btn btn-primary btn-big" to={`/bench/${r.batch.id}`}>
+        It is on the bench: go on
+      </Link>
+    );
+  const last = r.progress.tasks.at(-1);
+  const back = async (): Promise<void> => {
+    if (!last) return;
+    await append(r.batch.id, [{ is: 'back', step: last.step.id }], now());
+    await go(`/bench/${r.batch.id}`);
+  };
+  return (
+    <button type="button" className="btn btn-plain btn-big self-start" onClick={() => void back()}>
+      Open it again at the bench
+    </button>
+  );
+}

@@ -1,0 +1,73 @@
+import type { BatchEvent } from '@ironpan/core/batch';
+import { kindOf } from '@ironpan/core/steps';
+import { fromInner, plain } from '@ironpan/core/units';
+import { taskName } from '@ironpan/core/words';
+import type { Running } from '../ui/running';
+import { fullDate, hourMinute } from '../ui/times';
+
+/** The log as it was written; nothing in it is ever changed. */
+export function Log({ r }: { readonly r: Running }) {
+  const events = [...r.events]
+    .sort((a, b) => a.at - b.at || (a.id < b.id ? -1 : 1))
+    .filter((e) => e.is !== 'begun' || taskTimed(e, r));
+  return (
+    <section aria-label="Log" className="plate p-4">
+      <h2 className="mb-2 text-xl">Log</h2>
+      {events.length === 0 && <p className="quiet">Nothing yet.</p>}
+      <ol>
+        {events.map((e, i) => {
+          const day = new Date(e.at).toDateString();
+          const before = events[i - 1];
+          const newDay = !before || new Date(before.at).toDateString() !== day;
+          return (
+            <li key={e.id} className="rowline grid grid-cols-[5rem_minmax(0,1fr)] gap-x-3 py-1">
+              <span className="num small pt-0.5">{hourMinute(e.at)}</span>
+              <span>
+                {say(e, r)}
+                {newDay && <span className="quiet small"> · {fullDate(e.at).split(',').slice(0, 2).join(',')}</span>}
+              </span>
+            </li>
+          );
+        })}
+      </ol>
+    </section>
+  );
+}
+
+const stepOf = (r: Running, id: string) => r.batch.recipe.steps.find((s) => s.id === id);
+function taskTimed(e: BatchEvent, r: Running): boolean {
+  if (e.is !== 'begun') return true;
+  return r.progress.tasks.some((t) => t.step.id === e.step && t.task.id === e.task && t.task.timed);
+}
+function nameOf(r: Running, step: string, task: string): string {
+  const s = stepOf(r, step);
+  return s ? taskName(s, task, kindOf(s.kind).label) : step;
+}
+const UNIT = { g: 'g', C: '°C', s: 's', min: 'min', h: 'h', count: '' } as const;
+function say(e: BatchEvent, r: Running): string {
+  switch (e.is) {
+    case 'begun':
+      return `${nameOf(r, e.step, e.task)}: begun`;
+    case 'ended':
+      return `${nameOf(r, e.step, e.task)}: done`;
+    case 'skipped':
+      return `${nameOf(r, e.step, '')}: left out${e.why === '' ? '' : `, ${e.why.toLowerCase()}`}`;
+    case 'back':
+      return `Back to ${nameOf(r, e.step, '').toLowerCase()}`;
+    case 'reading': {
+      const s = stepOf(r, e.reading.step);
+      const spec = s ? kindOf(s.kind).readings[e.reading.what] : undefined;
+      if (!spec) return `${e.reading.what}: ${e.reading.value}`;
+      const v = fromInner(e.reading.value, spec.shown);
+      return `${spec.label}: ${plain(v, Math.abs(v) < 100 ? 1 : 0)} ${UNIT[spec.shown]}${e.reading.source === 'clock' ? ', by the clock' : ''}`;
+    }
+    case 'paused':
+      return 'Paused';
+    case 'resumed':
+      return 'Went on';
+    case 'abandoned':
+      return `Abandoned: ${e.why.toLowerCase()}`;
+    case 'note':
+      return `“${e.text}”`;
+  }
+}

@@ -1,0 +1,2 @@
+export { BookPage } from './BookPage';
+export { BookBatchPage } from './BookBatchPage';

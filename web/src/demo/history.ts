@@ -1,0 +1,140 @@
+import { jarsOf, look, MODEL, progressOf, promisedOf, sampleBeliefs, fold } from '@ironpan/core/batch';
+import type { BatchEvent } from '@ironpan/core/batch';
+import { normal, seededRandom } from '@ironpan/core/numerics';
+import type { BatchRecord, EventRecord, JarEventRecord, JarRecord, KitRecord, PlanRecord } from '@ironpan/core/records';
+import { kindOf } from '@ironpan/core/steps';
+import type { Outcome } from '@ironpan/core/steps';
+
+/** What a past batch of the demo is made from: a plan, when it began, and a seed. Its outcome is folded, never typed in. */
+export interface Past {
+  readonly plan: string;
+  /** Hours before the demo was laid out. */
+  readonly beganHoursAgo: number;
+  readonly seed: number;
+  readonly end: 'drunk' | 'kept' | 'thrown' | 'abandoned';
+}
+export interface Made {
+  readonly batch: BatchRecord;
+  readonly events: readonly EventRecord[];
+  readonly jars: readonly JarRecord[];
+  readonly jarEvents: readonly JarEventRecord[];
+}
+const HOUR = 3_600_000;
+/** Scatter of the demo's scale, g, and of its cooks' timing, as a share. */
+const SCALE_G = 3;
+const TIMING = 0.06;
+
+/** The batch as it truly went in a kitchen drawn at random, and what its cooks wrote down of it. */
+export function makePast(p: Past, number: number, plan: PlanRecord, kit: KitRecord, laidAt: number): Made {
+  const random = seededRandom(p.seed);
+  const { updatedAt, ...frozen } = kit;
+  void updatedAt;
+  const seen = look(plan.recipe, frozen);
+  if (!seen) throw new RangeError(plan.name);
+  const id = `demo-batch-${number}`;
+  const startedAt = laidAt - p.beganHoursAgo * HOUR;
+  const batch: BatchRecord = {
+    v: 1,
+    id,
+    number,
+    plan: plan.id,
+    name: plan.name,
+    recipe: plan.recipe,
+    kit: frozen,
+    beliefs: {},
+    model: MODEL,
+    promised: promisedOf(seen.summary),
+    startedAt,
+  };
+  const truth = fold(plan.recipe, { kit: frozen, beliefs: sampleBeliefs(frozen, {}, ['soybeans'], random) });
+  const events = logOf(batch, truth, p, random).map((e) => ({ ...e, v: 1 as const }));
+  const progress = progressOf(batch, events);
+  const jars = progress.state === 'finished' ? jarsOf(batch, progress).map((j) => ({ ...j, v: 1 as const })) : [];
+  return { batch, events, jars, jarEvents: jars.flatMap((j) => jarLog(j, p, laidAt, random)) };
+}
+
+function logOf(batch: BatchRecord, truth: Outcome, p: Past, random: () => number): BatchEvent[] {
+  const out: BatchEvent[] = [];
+  let at = batch.startedAt;
+  const add = (e: Record<string, unknown>): void => {
+    out.push({ id: `${batch.id}-e${out.length}`, batch: batch.id, at: Math.round(at), ...e } as BatchEvent);
+  };
+  const steps = batch.recipe.steps;
+  for (const [i, step] of steps.entries()) {
+    const stage = truth.stages[i];
+    if (!stage) continue;
+    if (p.end === 'abandoned' && step.kind === 'boil') {
+      add({ is: 'note', text: 'Stuck to the bottom' });
+      add({ is: 'abandoned', why: 'Scorched' });
+      return out;
+    }
+    for (const task of stage.tasks) {
+      const took = task.durationS * (1 + (task.timed ? TIMING : 0.2) * Math.abs(normal(random)));
+      add({ is: 'begun', step: step.id, task: task.id });
+      at += took * 1000;
+      for (const [what, spec] of Object.entries(kindOf(step.kind).readings)) {
+        if (spec.task !== task.id) continue;
+        const value = whatWasRead(
+          what,
+          spec.unit,
+          spec.byClock === true ? took : stage.figures[spec.figure ?? ''],
+          step.params as never,
+          random,
+        );
+        if (value !== null)
+          add({
+            is: 'reading',
+            reading: { id: `${batch.id}-r${out.length}`, step: step.id, task: task.id, what, value, source: 'demo' },
+          });
+      }
+      add({ is: 'ended', step: step.id, task: task.id, by: 'cook' });
+    }
+  }
+  return out;
+}
+
+/** Cooks weigh now and then; the clock is always there. */
+function whatWasRead(
+  what: string,
+  unit: string,
+  truly: number | undefined,
+  params: Readonly<Record<string, number>>,
+  random: () => number,
+): number | null {
+  if (unit === 's' && what !== 'durationS' && what !== 'holdS' && what !== 'heatUpS') return null;
+  if (unit === 's') return truly === undefined ? null : Math.round(truly);
+  if (unit === 'C') return null;
+  const weighed = what === 'filledG' ? 0.95 : what === 'milkG' ? 0.6 : what === 'waterG' ? 0.5 : 0.15;
+  if (random() > weighed) return null;
+  const middle = truly ?? params[what];
+  return middle === undefined || middle <= 0 ? null : Math.max(1, Math.round(middle + SCALE_G * normal(random)));
+}
+
+/** What became of each jar, up to now. */
+function jarLog(j: JarRecord, p: Past, laidAt: number, random: () => number): readonly JarEventRecord[] {
+  const pulp = j.stream.sievedShare > 0;
+  const out: JarEventRecord[] = [];
+  const add = (hoursAfter: number, e: Record<string, unknown>): boolean => {
+    const at = Math.round(j.filledAt + hoursAfter * HOUR);
+    if (at >= laidAt) return false;
+    out.push({ v: 1, id: `${j.id}-${out.length}`, jar: j.id, at, ...e } as JarEventRecord);
+    return true;
+  };
+  if (p.end === 'kept') {
+    if (pulp) return out;
+    let left = j.filledMl * (j.id.endsWith(':1') ? 0.55 : 0.12);
+    for (let h = 9; left > 90; h += 7) {
+      const ml = Math.round((90 + 90 * random()) / 10) * 10;
+      if (!add(h, { is: 'poured', ml })) break;
+      left -= ml;
+    }
+    return out;
+  }
+  if (pulp) {
+    add(5 + 4 * random(), random() < 0.5 ? { is: 'finished' } : { is: 'thrown', why: 'To be safe' });
+    return out;
+  }
+  add(20, { is: 'poured', ml: Math.round(j.filledMl * 0.3) });
+  add(44 + 10 * random(), p.end === 'thrown' ? { is: 'thrown', why: 'It turned' } : { is: 'finished' });
+  return out;
+}

@@ -1,0 +1,64 @@
+import { db } from '../store/db';
+import { makePast } from './history';
+import type { Past } from './history';
+import { hillKitchen } from './kitchen';
+import { demoPlans } from './plans';
+
+const D = 24;
+/** A dozen batches over six weeks, and one soak that stands now. */
+const HISTORY: readonly Past[] = [
+  { plan: 'demo-weekday', beganHoursAgo: 38 * D, seed: 11, end: 'drunk' },
+  { plan: 'demo-mild', beganHoursAgo: 32 * D, seed: 12, end: 'drunk' },
+  { plan: 'demo-weekday', beganHoursAgo: 29 * D, seed: 13, end: 'thrown' },
+  { plan: 'demo-hurry', beganHoursAgo: 25 * D, seed: 14, end: 'drunk' },
+  { plan: 'demo-weekday', beganHoursAgo: 21 * D, seed: 15, end: 'drunk' },
+  { plan: 'demo-pulp', beganHoursAgo: 18 * D, seed: 16, end: 'drunk' },
+  { plan: 'demo-weekday', beganHoursAgo: 15 * D, seed: 17, end: 'abandoned' },
+  { plan: 'demo-weekday', beganHoursAgo: 14 * D, seed: 18, end: 'drunk' },
+  { plan: 'demo-mild', beganHoursAgo: 11 * D, seed: 19, end: 'drunk' },
+  { plan: 'demo-hurry', beganHoursAgo: 8 * D, seed: 20, end: 'drunk' },
+  { plan: 'demo-pulp', beganHoursAgo: 89, seed: 21, end: 'kept' },
+  { plan: 'demo-mild', beganHoursAgo: 64, seed: 22, end: 'kept' },
+  { plan: 'demo-weekday', beganHoursAgo: 26, seed: 23, end: 'kept' },
+];
+const SOAKING = { plan: 'demo-weekday', hours: 6.3 } as const;
+const HOUR = 3_600_000;
+
+/** Lays the demo kitchen out, relative to `at`, in place of whatever the demo held. Only ever called on the demo. */
+export async function layDemo(at: number): Promise<void> {
+  const d = db();
+  if (!d.name.endsWith('demo')) throw new Error('only the demo kitchen is laid out');
+  const kit = hillKitchen(at);
+  const plans = demoPlans(at);
+  const planOf = (id: string) => {
+    const p = plans.find((x) => x.id === id);
+    if (!p) throw new RangeError(id);
+    return p;
+  };
+  const made = HISTORY.map((p, i) => makePast(p, i + 1, planOf(p.plan), kit, at));
+  const now = soakingNow(at);
+  await d.transaction('rw', d.tables, async () => {
+    for (const t of d.tables) await t.clear();
+    await d.kit.put(kit);
+    await d.plans.bulkPut([...plans]);
+    const all = [...made, now];
+    await d.batches.bulkPut(all.map((m) => m.batch));
+    await d.events.bulkPut(all.flatMap((m) => [...m.events]));
+    await d.jars.bulkPut(all.flatMap((m) => [...m.jars]));
+    await d.jarEvents.bulkPut(all.flatMap((m) => [...m.jarEvents]));
+    await d.settings.put({ key: 'seededAt', value: at });
+  });
+
+  /** The soak that stands on the worktop: a whole batch of the same plan, cut where it now is. */
+  function soakingNow(laidAt: number) {
+    const whole = makePast(
+      { plan: SOAKING.plan, beganHoursAgo: SOAKING.hours, seed: 31, end: 'drunk' },
+      HISTORY.length + 1,
+      planOf(SOAKING.plan),
+      kit,
+      laidAt,
+    );
+    const events = whole.events.filter((e) => e.at <= laidAt && !(e.is === 'ended' && e.at > laidAt - HOUR));
+    return { ...whole, events: events.filter((e) => !('step' in e) || e.step !== 'drain'), jars: [], jarEvents: [] };
+  }
+}

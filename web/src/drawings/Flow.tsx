@@ -1,0 +1,178 @@
+import { area, curveBumpX } from 'd3-shape';
+import { massG, volumeMl } from '@ironpan/core/kitchen';
+import { flowG } from '@ironpan/core/kitchen';
+import type { Outcome, Recipe } from '@ironpan/core/steps';
+import { grams, join, millilitres, streamName } from '@ironpan/core/words';
+import { flowLayout } from './flowLayout';
+import type { FlowLayout, Label, Paint, Ribbon } from './flowLayout';
+import { JarShape } from './Jar';
+
+const FILL: Readonly<Record<Paint, string>> = {
+  beans: 'var(--soy)',
+  water: 'var(--water-fill)',
+  slurry: 'var(--milk)',
+  milk: 'var(--milk)',
+  pulp: 'var(--pulp)',
+  drain: 'var(--water-soft)',
+  steam: 'var(--flame-soft)',
+};
+const TONE = { ink: 'var(--ink)', water: 'var(--water-text)', flame: 'var(--flame-text)', ash: 'var(--ash)' } as const;
+
+const shape = area<{ x: number; y: number; h: number }>()
+  .x((p) => p.x)
+  .y0((p) => p.y)
+  .y1((p) => p.y + p.h)
+  .curve(curveBumpX);
+const path = (r: Ribbon): string =>
+  shape([
+    { x: r.x0, y: r.y0, h: r.h },
+    { x: r.x1, y: r.y1, h: r.h },
+  ]) ?? '';
+
+interface FlowProps {
+  readonly recipe: Recipe;
+  readonly outcome: Outcome;
+  readonly width: number;
+  readonly compact: boolean;
+  readonly jars: { readonly n: number; readonly share: number };
+}
+
+/** The plan as it flows: ribbons as wide as the grams, each part above the station that makes it. */
+export function Flow({ recipe, outcome, width, compact, jars }: FlowProps) {
+  const layout = flowLayout(recipe, outcome, { width, thick: compact ? 58 : 104, compact });
+  return (
+    <figure className="m-0">
+      <svg
+        width={width}
+        height={layout.height}
+        viewBox={`0 0 ${width} ${layout.height}`}
+        aria-hidden="true"
+        className="block"
+      >
+        {layout.ribbons.map((r) => (
+          <path
+            key={r.key}
+            d={path(r)}
+            fill={FILL[r.fill]}
+            stroke="var(--edge)"
+            strokeWidth={1.5}
+            data-ribbon={r.key}
+            data-h={r.h.toFixed(2)}
+          />
+        ))}
+        {layout.bars.map((b) => (
+          <rect key={b.key} x={b.x - 4} y={b.y} width={8} height={b.h} fill={b.hot ? 'var(--flame)' : 'var(--iron)'} />
+        ))}
+        <Jars layout={layout} jars={jars} compact={compact} />
+        {layout.labels.map((l) => (
+          <text
+            key={l.key}
+            x={l.x}
+            y={l.y}
+            textAnchor={l.anchor}
+            fontSize={compact ? 12.5 : 13}
+            fontWeight={650}
+            fill={TONE[l.tone]}
+            stroke="var(--plate)"
+            strokeWidth={4}
+            paintOrder="stroke"
+          >
+            {labelText(l, compact)}
+          </text>
+        ))}
+      </svg>
+      <FlowTable recipe={recipe} outcome={outcome} />
+    </figure>
+  );
+}
+
+function labelText(l: Label, compact: boolean): string {
+  const g = join(grams(l.grams));
+  switch (l.what) {
+    case 'beans':
+      return compact ? g : `beans ${g}`;
+    case 'waterIn':
+      return compact ? g : `water ${g}`;
+    case 'drain':
+      return compact ? `−${g}` : `poured off ${g}`;
+    case 'steam':
+      return compact ? `−${g}` : `steam ${g}`;
+    case 'skins':
+      return compact ? `−${g}` : `skins ${g}`;
+    case 'lifted':
+      return `skin ${g}`;
+    case 'milk':
+      return compact ? '' : l.stream === 'milk' ? `milk ${g}` : `${l.stream ?? 'milk'} ${g}`;
+    case 'pulp':
+      return `pulp ${g}`;
+  }
+}
+
+function Jars({
+  layout,
+  jars,
+  compact,
+}: {
+  readonly layout: FlowLayout;
+  readonly jars: FlowProps['jars'];
+  readonly compact: boolean;
+}) {
+  const main = layout.ends.find((e) => e.stream === 'milk') ?? layout.ends[0];
+  if (!main || jars.n === 0) return null;
+  const w = compact ? 30 : 34;
+  const h = compact ? 56 : 92;
+  const shown = Math.min(jars.n, compact ? 1 : 2);
+  const y = main.y + main.h / 2 - h / 2;
+  return (
+    <g>
+      {Array.from({ length: shown }, (_, i) => (
+        <g key={i} transform={`translate(${main.x + 6 + i * (w + 5)} ${y})`}>
+          <JarShape width={w} height={h} share={jars.share} fill="var(--milk)" />
+        </g>
+      ))}
+      {jars.n > shown && (
+        <text x={main.x + 6} y={y + h + 16} fontSize={13} fontWeight={650} fill="var(--ink)">
+          {`× ${jars.n}`}
+        </text>
+      )}
+    </g>
+  );
+}
+
+/** The same, as a table for those who do not see it. */
+function FlowTable({ recipe, outcome }: { readonly recipe: Recipe; readonly outcome: Outcome }) {
+  const place = (p: Outcome['ledger'][number]['from']): string => ('stream' in p ? streamName(p.stream) : p.outside);
+  return (
+    <div className="sr-only">
+      <table>
+        <caption>What flows where, in grams</caption>
+        <thead>
+          <tr>
+            <th scope="col">Step</th>
+            <th scope="col">From</th>
+            <th scope="col">To</th>
+            <th scope="col">Grams</th>
+          </tr>
+        </thead>
+        <tbody>
+          {outcome.ledger.map((f, i) => (
+            <tr key={i}>
+              <td>{recipe.steps.find((s) => s.id === f.step)?.kind ?? f.step}</td>
+              <td>{place(f.from)}</td>
+              <td>{place(f.to)}</td>
+              <td>{join(grams(flowG(f)))}</td>
+            </tr>
+          ))}
+          {Object.entries(outcome.products).map(([n, s]) => (
+            <tr key={n}>
+              <td>at the end</td>
+              <td>{streamName(n)}</td>
+              <td>{join(millilitres(volumeMl(s)))}</td>
+              <td>{join(grams(massG(s)))}</td>
+            </tr>
+          ))}
+        </tbody>
+      </table>
+    </div>
+  );
+}

@@ -1,0 +1,440 @@
+import { flowG, massG } from '@ironpan/core/kitchen';
+import type { Flow, Stream } from '@ironpan/core/kitchen';
+import { kindOf } from '@ironpan/core/steps';
+import type { Outcome, Recipe, Station, Step } from '@ironpan/core/steps';
+
+/** A ribbon as wide as the grams it carries, from one bar to another. */
+export interface Ribbon {
+  readonly key: string;
+  readonly fill: Paint;
+  readonly x0: number;
+  readonly y0: number;
+  readonly x1: number;
+  readonly y1: number;
+  readonly h: number;
+}
+export type Paint = 'beans' | 'water' | 'slurry' | 'milk' | 'pulp' | 'drain' | 'steam';
+export interface Bar {
+  readonly key: string;
+  readonly step: string;
+  readonly x: number;
+  readonly y: number;
+  readonly h: number;
+  readonly hot: boolean;
+}
+export interface Label {
+  readonly key: string;
+  readonly x: number;
+  readonly y: number;
+  readonly anchor: 'start' | 'middle' | 'end';
+  readonly tone: 'ink' | 'water' | 'flame' | 'ash';
+  readonly grams: number;
+  readonly what: LabelWhat;
+  readonly stream?: string;
+}
+export type LabelWhat = 'beans' | 'waterIn' | 'drain' | 'steam' | 'skins' | 'milk' | 'pulp' | 'lifted';
+export interface FlowLayout {
+  readonly stations: readonly Station[];
+  readonly ribbons: readonly Ribbon[];
+  readonly bars: readonly Bar[];
+  readonly labels: readonly Label[];
+  /** Where the main milk and the other products end. */
+  readonly ends: readonly { readonly stream: string; readonly x: number; readonly y: number; readonly h: number }[];
+  readonly height: number;
+}
+export interface Frame {
+  readonly width: number;
+  readonly thick: number;
+  readonly compact: boolean;
+}
+const ALL: readonly Station[] = ['soak', 'grind', 'strain', 'cook', 'jar'];
+const NICE_G = [300, 500, 800, 1200, 2000, 3000, 4500, 7000, 10_000, 15_000, 25_000, 50_000, 100_000, 1e6];
+
+/** Only what moves grams is drawn as a bar; resting, cooling and the like happen along a ribbon. */
+function moves(s: Step, flows: readonly Flow[]): boolean {
+  return (
+    s.kind === 'strain' ||
+    s.kind === 'wash' ||
+    s.kind === 'pool' ||
+    s.kind === 'holdBack' ||
+    s.kind === 'jar' ||
+    flows.some((f) => flowG(f) >= 20)
+  );
+}
+/** Stations in the order in which this plan comes to them: a school that boils before it strains is drawn so. */
+export function stationOrder(r: Recipe): readonly Station[] {
+  const seen: Station[] = [];
+  for (const s of r.steps) {
+    const st = kindOf(s.kind).station;
+    const along = s.kind === 'cool' || s.kind === 'skim' || s.kind === 'finish' || s.kind === 'keep';
+    if (!along && !seen.includes(st)) seen.push(st);
+  }
+  const rest = ALL.filter((s) => !seen.includes(s));
+  return [...seen.filter((s) => s !== 'jar'), ...rest.filter((s) => s !== 'jar'), 'jar'];
+}
+
+interface Open {
+  readonly x: number;
+  readonly y: number;
+  readonly h: number;
+}
+const isOut = (f: Flow): boolean => 'outside' in f.to && f.to.outside !== 'film';
+const fromTap = (f: Flow): boolean => 'outside' in f.from && f.from.outside !== 'unaccounted';
+
+/** Where everything stands: a pure function of one fold and the frame it is drawn in. */
+export function flowLayout(recipe: Recipe, o: Outcome, frame: Frame): FlowLayout {
+  return new Layout(recipe, o, frame).done();
+}
+
+class Layout {
+  private readonly stations: readonly Station[];
+  private readonly ribbons: Ribbon[] = [];
+  private readonly bars: Bar[] = [];
+  private readonly labels: Label[] = [];
+  private readonly open = new Map<string, Open>();
+  private readonly state = new Map<string, Stream>();
+  private readonly perG: number;
+  private readonly mainY: number;
+  private readonly pulpY: number;
+  private readonly bottomY: number;
+  private readonly topY: number;
+  private lastX: number;
+
+  constructor(
+    private readonly recipe: Recipe,
+    private readonly o: Outcome,
+    private readonly frame: Frame,
+  ) {
+    this.stations = stationOrder(recipe);
+    const most = Math.max(1, ...o.stages.flatMap((s) => s.writes.map(([, w]) => (w ? massG(w) : 0))), this.soakMost());
+    const nice = NICE_G.find((g) => g >= most) ?? most;
+    this.perG = frame.thick / nice;
+    const top = frame.compact ? 26 : 46;
+    const pulpMost =
+      Math.max(
+        0,
+        ...o.stages.flatMap((s) => s.writes.map(([n, w]) => (w && n !== 'work' && this.isPulp(w) ? massG(w) : 0))),
+      ) * this.perG;
+    this.topY = top;
+    this.mainY = top + 16 + frame.thick / 2;
+    this.pulpY = this.mainY + frame.thick / 2 + (frame.compact ? 16 : 26) + pulpMost / 2;
+    this.bottomY = this.pulpY + pulpMost / 2 + (frame.compact ? 18 : 34);
+    this.lastX = frame.compact ? 4 : 10;
+  }
+  private soakMost(): number {
+    const beans = this.recipe.larder.reduce((g, l) => g + l.grams, 0);
+    return Math.max(
+      0,
+      ...this.recipe.steps.map((s) => (s.kind === 'soak' || s.kind === 'blanch' ? s.params.waterG + beans : 0)),
+    );
+  }
+  private isPulp(s: Stream): boolean {
+    return s.openedShare > 0 && s.sievedShare > 0;
+  }
+  private paint(s: Stream): Paint {
+    if (s.openedShare === 0) return Object.keys(s.madeFrom).length > 0 ? 'beans' : 'water';
+    return this.isPulp(s) ? 'pulp' : s.hullG > 0 || Object.keys(s.madeFrom).length === 0 ? 'slurry' : 'milk';
+  }
+
+  done(): FlowLayout {
+    this.begin();
+    const nodes = this.recipe.steps.map((s, i) => ({ s, i, flows: this.o.ledger.filter((f) => f.step === s.id) }));
+    const drawn = nodes.filter((n) => moves(n.s, n.flows));
+    for (const n of nodes) {
+      if (drawn.includes(n)) this.node(n.s, n.i, n.flows, this.xOf(n, drawn));
+      for (const [name, s] of this.o.stages[n.i]?.writes ?? []) {
+        if (s === null) this.state.delete(name);
+        else this.state.set(name, s);
+      }
+    }
+    const ends = this.finish();
+    const placed = apart(this.labels, this.frame);
+    const low = Math.max(this.bottomY, ...placed.map((l) => l.y)) + 8;
+    return {
+      stations: this.stations,
+      ribbons: this.ribbons,
+      bars: this.bars,
+      labels: placed,
+      ends,
+      height: Math.ceil(low),
+    };
+  }
+  private column(s: Step): number {
+    return this.stations.indexOf(kindOf(s.kind).station);
+  }
+  private xOf(n: { s: Step }, drawn: readonly { s: Step }[]): number {
+    const mine = drawn.filter((d) => this.column(d.s) === this.column(n.s));
+    const w = this.frame.width / this.stations.length;
+    const share = (mine.indexOf(n) + 0.5) / mine.length;
+    const x = this.column(n.s) * w + w * (0.12 + 0.76 * share);
+    this.lastX = Math.max(x, this.lastX + (this.frame.compact ? 6 : 10));
+    return Math.min(this.lastX, this.frame.width - (this.frame.compact ? 52 : 96));
+  }
+  private begin(): void {
+    for (const l of this.recipe.larder) {
+      const h = l.grams * this.perG;
+      this.open.set(l.into, { x: 0, y: this.mainY - h / 2, h });
+      this.labels.push({
+        key: `larder-${l.into}`,
+        x: this.frame.compact ? 2 : 8,
+        y: this.mainY - h / 2 - 8,
+        anchor: 'start',
+        tone: 'ink',
+        grams: l.grams,
+        what: 'beans',
+      });
+    }
+    for (const [name, s] of this.larder()) this.state.set(name, s);
+  }
+  private larder(): readonly (readonly [string, Stream])[] {
+    const first = this.o.stages[0]?.writes[0];
+    return first?.[1] ? [[first[0], first[1]]] : [];
+  }
+
+  private node(s: Step, i: number, flows: readonly Flow[], x: number): void {
+    const kind = kindOf(s.kind);
+    const reads = [...new Set(kind.reads(s.params))];
+    const taps = flows.filter((f) => fromTap(f) && !('outside' in f.to));
+    const outs = flows.filter(isOut);
+    if (s.kind === 'wash') {
+      this.wash(s, flows, x);
+      return;
+    }
+    if (s.kind === 'holdBack') {
+      const h = s.params.waterG * this.perG;
+      this.open.set(s.params.into, { x, y: this.topY, h });
+      if (h > 0)
+        this.labels.push({
+          key: `in-${s.id}`,
+          x,
+          y: this.topY - 6,
+          anchor: 'middle',
+          tone: 'water',
+          grams: s.params.waterG,
+          what: 'waterIn',
+        });
+      return;
+    }
+    const inMass = reads.reduce((g, n) => g + (this.open.get(n)?.h ?? 0), 0);
+    const tapH = taps.reduce((g, f) => g + flowG(f) * this.perG, 0);
+    const h = Math.max(2, inMass + tapH);
+    let y = this.mainY - h / 2;
+    this.bars.push({ key: `bar-${s.id}`, step: s.id, x, y, h, hot: s.kind === 'boil' || s.kind === 'blanch' });
+    // Left side: what comes along, the main stream above; water rises from below.
+    for (const name of s.kind === 'pool' ? [s.params.of, s.params.into] : reads) {
+      const from = this.open.get(name);
+      if (!from) continue;
+      this.band(`${s.id}-${name}`, name, from, x, y);
+      y += from.h;
+    }
+    for (const f of taps) {
+      const fh = flowG(f) * this.perG;
+      this.ribbons.push({
+        key: `${s.id}-tap`,
+        fill: 'water',
+        x0: x - this.reach(),
+        y0: this.bottomY - 12,
+        x1: x,
+        y1: y,
+        h: fh,
+      });
+      this.labels.push({
+        key: `in-${s.id}`,
+        x: x - this.reach(),
+        y: this.bottomY + fh + 4,
+        anchor: 'middle',
+        tone: 'water',
+        grams: flowG(f),
+        what: 'waterIn',
+      });
+      y += fh;
+    }
+    // Right side: what leaves goes up, then the main stream, pulp below.
+    let out = this.mainY - h / 2;
+    for (const f of outs) {
+      const fh = flowG(f) * this.perG;
+      const to = 'outside' in f.to ? f.to.outside : '';
+      const what: LabelWhat =
+        to === 'steam' ? 'steam' : to === 'skimmed' ? 'lifted' : s.kind === 'hull' ? 'skins' : 'drain';
+      if (flowG(f) >= 20) {
+        this.ribbons.push({
+          key: `${s.id}-${to}`,
+          fill: to === 'steam' ? 'steam' : 'drain',
+          x0: x,
+          y0: out,
+          x1: x + this.reach(),
+          y1: this.topY - fh + 4,
+          h: fh,
+        });
+        this.labels.push({
+          key: `out-${s.id}`,
+          x: x + this.reach(),
+          y: this.topY - fh - 4,
+          anchor: 'middle',
+          tone: to === 'steam' ? 'flame' : 'ash',
+          grams: flowG(f),
+          what,
+        });
+      }
+      out += fh;
+    }
+    for (const [name, made] of this.o.stages[i]?.writes ?? []) {
+      if (made === null) {
+        this.open.delete(name);
+        continue;
+      }
+      const oh = massG(made) * this.perG;
+      this.open.set(name, { x, y: out, h: oh });
+      if (s.kind === 'strain' && name === s.params.into)
+        this.labels.push({
+          key: `milk-${s.id}`,
+          x: x + 10,
+          y: out + Math.max(14, oh / 2 - 4),
+          anchor: 'start',
+          tone: 'ink',
+          grams: massG(made),
+          what: 'milk',
+          stream: name,
+        });
+      out += oh;
+    }
+  }
+  private reach(): number {
+    return this.frame.compact ? 18 : 44;
+  }
+
+  /** In the pulp's lane: pulp and fresh water in, thin milk up to the main stream (or a lane of its own). */
+  private wash(s: Extract<Step, { kind: 'wash' }>, flows: readonly Flow[], x: number): void {
+    const from = this.open.get(s.params.of);
+    const waterH = s.params.waterG * this.perG;
+    const toMilk = flows.find((f) => 'stream' in f.to && f.to.stream === s.params.into && 'stream' in f.from);
+    const milkH = toMilk ? flowG(toMilk) * this.perG : 0;
+    const h = Math.max(2, (from?.h ?? 0) + waterH);
+    const y = this.pulpY - h / 2;
+    this.bars.push({ key: `bar-${s.id}`, step: s.id, x, y, h, hot: false });
+    if (from) this.band(`${s.id}-pulp`, s.params.of, from, x, y);
+    if (waterH > 0) {
+      this.ribbons.push({
+        key: `${s.id}-tap`,
+        fill: 'water',
+        x0: x - this.reach() * 0.8,
+        y0: this.bottomY - 4,
+        x1: x,
+        y1: y + (from?.h ?? 0),
+        h: waterH,
+      });
+      this.labels.push({
+        key: `in-${s.id}`,
+        x: x - this.reach() * 0.6,
+        y: this.bottomY + waterH + 12,
+        anchor: 'middle',
+        tone: 'water',
+        grams: s.params.waterG,
+        what: 'waterIn',
+      });
+    }
+    const joinX = x + (this.frame.compact ? 10 : 30);
+    const main = this.open.get(s.params.into);
+    if (main) {
+      const total = main.h + milkH;
+      const jy = this.mainY - total / 2;
+      this.band(`${s.id}-main`, s.params.into, main, joinX, jy);
+      this.ribbons.push({ key: `${s.id}-milk`, fill: 'milk', x0: x, y0: y, x1: joinX, y1: jy + main.h, h: milkH });
+      this.bars.push({ key: `join-${s.id}`, step: s.id, x: joinX, y: jy, h: total, hot: false });
+      this.open.set(s.params.into, { x: joinX, y: jy, h: total });
+      this.lastX = joinX;
+    } else this.open.set(s.params.into, { x, y, h: milkH });
+    this.open.set(s.params.of, { x, y: y + milkH, h: Math.max(0.5, h - milkH) });
+  }
+
+  /** A stream along its way; whole beans show what they drank as a band of water under them. */
+  private band(key: string, name: string, from: Open, x: number, y: number): void {
+    const s = this.state.get(name);
+    const fill = s ? this.paint(s) : 'beans';
+    if (s && fill === 'beans') {
+      const beans = Math.max(0, massG(s) - s.freeWaterG - s.gainedWaterG) * this.perG;
+      this.ribbons.push({
+        key: `${key}-b`,
+        fill: 'beans',
+        x0: from.x,
+        y0: from.y,
+        x1: x,
+        y1: y,
+        h: Math.min(beans, from.h),
+      });
+      if (from.h - beans > 0.5)
+        this.ribbons.push({
+          key: `${key}-w`,
+          fill: 'water',
+          x0: from.x,
+          y0: from.y + beans,
+          x1: x,
+          y1: y + beans,
+          h: from.h - beans,
+        });
+      return;
+    }
+    this.ribbons.push({
+      key,
+      fill: name === 'work' && fill === 'milk' ? 'slurry' : fill,
+      x0: from.x,
+      y0: from.y,
+      x1: x,
+      y1: y,
+      h: from.h,
+    });
+  }
+
+  private finish(): FlowLayout['ends'] {
+    const ends: { stream: string; x: number; y: number; h: number }[] = [];
+    let side = this.pulpY;
+    for (const [name, from] of this.open) {
+      const s = this.o.products[name];
+      if (!s || massG(s) < 1) continue;
+      const h = massG(s) * this.perG;
+      const pulp = this.isPulp(s);
+      const jarred = this.recipe.steps.some((x) => x.kind === 'jar' && x.params.of === name);
+      const x = this.frame.width - (jarred ? (this.frame.compact ? 44 : 84) : this.frame.compact ? 96 : 150);
+      const y = jarred ? this.mainY - h / 2 : side - h / 2;
+      this.band(`end-${name}`, name, { ...from, h }, Math.max(x, from.x + 12), y);
+      ends.push({ stream: name, x: Math.max(x, from.x + 12), y, h });
+      if (!jarred) {
+        this.labels.push({
+          key: `end-${name}`,
+          x: Math.max(x, from.x + 12) + 6,
+          y: side + 4,
+          anchor: 'start',
+          tone: 'ash',
+          grams: massG(s),
+          what: pulp ? 'pulp' : 'milk',
+          stream: name,
+        });
+        side += h / 2 + 24;
+      }
+    }
+    return ends;
+  }
+}
+
+const WIDE = 7.4;
+/** Labels that would stand on each other go a line further from the drawing. */
+function apart(labels: readonly Label[], frame: Frame): readonly Label[] {
+  const done: { l: Label; a: number; b: number }[] = [];
+  const width = frame.compact ? 60 : 15 * WIDE;
+  return labels.map((l) => {
+    const half = l.anchor === 'middle' ? width / 2 : 0;
+    const x = Math.min(Math.max(l.x, half + 2), frame.width - (l.anchor === 'start' ? 60 : half) - 2);
+    const a = l.anchor === 'start' ? x : x - half;
+    const b = l.anchor === 'start' ? x + width : x + half;
+    let y = l.y;
+    const down = l.what === 'waterIn' && l.y > 80;
+    for (let tries = 0; tries < 6; tries += 1) {
+      const hit = done.find((d) => d.a < b && a < d.b && Math.abs(d.l.y - y) < 15);
+      if (!hit) break;
+      y = hit.l.y + (down ? 16 : -16);
+    }
+    const placed = { ...l, x, y: Math.max(12, y) };
+    done.push({ l: placed, a, b });
+    return placed;
+  });
+}

@@ -1,0 +1,64 @@
+import { KIT_SCALARS, KIT_SPECS } from '@ironpan/core/kitchen';
+import type { Kit } from '@ironpan/core/kitchen';
+import { now } from '../app/clock';
+import { saveKit } from '../store/kit';
+import { boilingC } from '../ui/boiling';
+import { NumberField } from '../ui/NumberField';
+import { Loading } from '../ui/State';
+import { TextField } from '../ui/TextField';
+import { useKit } from '../ui/useKitchen';
+import { plain } from '@ironpan/core/units';
+import { Preferences } from './Preferences';
+import { Things } from './Things';
+import { YourData } from './YourData';
+
+const UNIT: Readonly<Record<string, string>> = { m: 'm', C: '°C', ml: 'ml' };
+
+/** My kitchen: all that the reckoning uses of it, with usual values to begin from. */
+export function KitPage() {
+  const kit = useKit();
+  if (!kit) return <Loading />;
+  const change = (f: (k: Kit) => Kit): void => void saveKit(f, now());
+  return (
+    <div className="mx-auto max-w-[84rem] px-4 py-5 wide:px-5">
+      <h1 className="mb-1 text-3xl">Kit</h1>
+      <p className="quiet mb-4">
+        Usual values stand here until you change them. Every plan is reckoned with them; a batch keeps those it began
+        with.
+      </p>
+      <div className="grid items-start gap-4 wide:grid-cols-[20rem_minmax(0,1fr)]">
+        <div className="flex flex-col gap-4">
+          <section aria-label="The kitchen" className="plate flex flex-col gap-3 p-4">
+            <h2 className="text-xl">The kitchen</h2>
+            <TextField label="name" value={kit.name} most={80} onChange={(name) => change((k) => ({ ...k, name }))} />
+            {KIT_SCALARS.map((key) => {
+              const s = KIT_SPECS[key];
+              return (
+                <NumberField
+                  key={key}
+                  label={s.label}
+                  value={kit[key]}
+                  unit={UNIT[s.unit] ?? ''}
+                  low={s.low}
+                  high={s.high}
+                  {...(key === 'altitudeM' ? { hint: `water boils at ${plain(boilingC(kit), 1)} °C` } : {})}
+                  onChange={(v) => change((k) => ({ ...k, [key]: v }))}
+                />
+              );
+            })}
+            {kit.fridgeC > 5 && (
+              <p className="notice mend small">
+                Above 5 °C milk keeps much shorter. Set the fridge colder, and measure it with a thermometer.
+              </p>
+            )}
+          </section>
+          <Preferences />
+        </div>
+        <div className="flex flex-col gap-4">
+          <Things kit={kit} onChange={change} />
+          <YourData />
+        </div>
+      </div>
+    </div>
+  );
+}

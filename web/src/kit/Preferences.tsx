@@ -1,0 +1,66 @@
+import { useState } from 'react';
+import { saveSettings } from '../store/kit';
+import type { Settings } from '../store/kit';
+import { CUP_CHOICES } from '../ui/cups';
+import { SelectField } from '../ui/SelectField';
+import { useSettings } from '../ui/useKitchen';
+
+type Theme = 'enamel' | 'iron' | 'system';
+const KEY = 'ironpan-theme';
+function themeNow(): Theme {
+  try {
+    const t = localStorage.getItem(KEY);
+    return t === 'enamel' || t === 'iron' ? t : 'system';
+  } catch {
+    return 'system';
+  }
+}
+function setTheme(t: Theme): void {
+  try {
+    if (t === 'system') localStorage.removeItem(KEY);
+    else localStorage.setItem(KEY, t);
+  } catch {
+    // Only kept until the page is closed.
+  }
+  const dark = window.matchMedia('(prefers-color-scheme: dark)').matches;
+  document.documentElement.dataset.theme = t === 'system' ? (dark ? 'iron' : 'enamel') : t;
+}
+
+export function Preferences() {
+  const settings = useSettings();
+  const [theme, show] = useState(themeNow);
+  if (!settings) return null;
+  return (
+    <section aria-label="How it shows" className="plate flex flex-col gap-3 p-4">
+      <h2 className="text-xl">How it shows</h2>
+      <SelectField
+        label="Light or dark"
+        value={theme}
+        options={[
+          ['system', 'as the system'],
+          ['enamel', 'enamel, light'],
+          ['iron', 'iron, dark'],
+        ]}
+        onChange={(t) => {
+          setTheme(t as Theme);
+          show(t as Theme);
+        }}
+      />
+      <SelectField
+        label="Amounts in"
+        value={settings.cups}
+        options={CUP_CHOICES}
+        onChange={(cups) => void saveSettings({ ...settings, cups: cups as Settings['cups'] })}
+      />
+      <label className="flex min-h-9 cursor-pointer items-center gap-2">
+        <input
+          type="checkbox"
+          className="checkbox"
+          checked={settings.keys}
+          onChange={(e) => void saveSettings({ ...settings, keys: e.target.checked })}
+        />
+        One-letter keys for the places (? lists them)
+      </label>
+    </section>
+  );
+}

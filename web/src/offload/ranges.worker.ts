@@ -1,0 +1,14 @@
+import { ranges } from '@ironpan/core/batch';
+import type { Kit } from '@ironpan/core/kitchen';
+import type { Recipe } from '@ironpan/core/steps';
+
+export interface RangesAsked {
+  readonly recipe: Recipe;
+  readonly kit: Kit;
+  readonly seed: number;
+  readonly n: number;
+}
+self.onmessage = (e: MessageEvent<RangesAsked>) => {
+  const { recipe, kit, seed, n } = e.data;
+  self.postMessage(ranges(recipe, kit, {}, seed, n));
+};

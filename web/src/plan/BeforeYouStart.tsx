@@ -1,0 +1,35 @@
+import type { Warning } from '@ironpan/core/checks';
+import type { Edit } from '@ironpan/core/steps';
+import { fixText, warningText } from '@ironpan/core/words';
+
+interface BeforeProps {
+  readonly warnings: readonly Warning[];
+  readonly onMend: (edits: readonly Edit[], check: string) => void;
+}
+const WORD = { danger: 'Stop', mend: 'Mend', know: 'Know' } as const;
+
+/** What is wrong or risky, the heaviest first, each with its figure; a move that mends it is one press. */
+export function BeforeYouStart({ warnings, onMend }: BeforeProps) {
+  return (
+    <section aria-label="Before you start" className="mt-4">
+      <h2 className="mb-2 text-lg">Before you start</h2>
+      <ul className="flex flex-col gap-2">
+        {warnings.map((w, i) => (
+          <li key={`${w.check}-${w.step ?? ''}-${i}`} className={`notice ${w.weight}`} data-check={w.check}>
+            <span className="sr-only">{WORD[w.weight]}: </span>
+            {warningText(w)}
+            {w.fixes.length > 0 && (
+              <span className="mt-1 flex flex-wrap gap-x-4">
+                {w.fixes.map((f) => (
+                  <button key={f.say} type="button" className="linkish" onClick={() => onMend(f.edits, w.check)}>
+                    {fixText(f)}
+                  </button>
+                ))}
+              </span>
+            )}
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

@@ -1,0 +1,129 @@
+import type { Kit } from '@ironpan/core/kitchen';
+import { fromInner, toInner } from '@ironpan/core/units';
+import type { NumberSpec, ParamSpec } from '@ironpan/core/steps';
+import { CHOICES } from '@ironpan/core/words';
+import { NumberField } from '../ui/NumberField';
+import { SelectField } from '../ui/SelectField';
+import { AmountField, WATER_CUP_G } from './AmountField';
+
+export type ParamValue = number | string | boolean;
+interface ParamFieldProps {
+  readonly spec: ParamSpec;
+  readonly value: ParamValue;
+  readonly kit: Kit;
+  readonly cupMl: number | null;
+  readonly slider?: boolean;
+  readonly label?: string;
+  readonly onChange: (v: ParamValue) => void;
+}
+const UNIT: Readonly<Record<NumberSpec['shown'], string>> = {
+  g: 'g',
+  C: '°C',
+  s: 's',
+  min: 'min',
+  h: 'h',
+  '%': '%',
+  count: '',
+};
+
+/** A field for any parameter, from its description alone: a new step needs no new form. */
+export function ParamField({ spec, value, kit, cupMl, slider = false, label = spec.label, onChange }: ParamFieldProps) {
+  switch (spec.type) {
+    case 'number':
+      return (
+        <div>
+          {spec.unit === 'g' && spec.water === true ? (
+            <AmountField
+              label={label}
+              grams={value as number}
+              cupG={WATER_CUP_G}
+              cupMl={cupMl}
+              high={spec.high}
+              onChange={onChange}
+            />
+          ) : (
+            <PlainNumber spec={spec} label={label} value={value as number} onChange={onChange} />
+          )}
+          {slider && <Slider spec={spec} label={label} value={value as number} onChange={onChange} />}
+        </div>
+      );
+    case 'choice':
+      return (
+        <SelectField
+          label={label}
+          value={value as string}
+          options={spec.choices.map((c) => [c, CHOICES[c] ?? c] as const)}
+          onChange={onChange}
+        />
+      );
+    case 'flag':
+      return (
+        <label className="flex min-h-9 cursor-pointer items-center gap-2 pt-4">
+          <input
+            type="checkbox"
+            className="checkbox"
+            checked={value as boolean}
+            onChange={(e) => onChange(e.target.checked)}
+          />
+          {label}
+        </label>
+      );
+    case 'thing': {
+      const things = kit.things.filter((t) => t.is === spec.thing);
+      const inUse = things.find((t) => t.id === kit.use[spec.thing]) ?? things[0];
+      const chosen = things.some((t) => t.id === value) ? (value as string) : 'in use';
+      return (
+        <SelectField
+          label={label}
+          value={chosen}
+          options={[
+            ['in use', inUse?.name ?? 'the usual'],
+            ...things.filter((t) => t !== inUse).map((t) => [t.id, t.name] as const),
+          ]}
+          onChange={onChange}
+        />
+      );
+    }
+    case 'stream':
+      return null;
+  }
+}
+
+interface NumberProps {
+  readonly spec: NumberSpec;
+  readonly label: string;
+  readonly value: number;
+  readonly onChange: (v: number) => void;
+}
+function PlainNumber({ spec, label, value, onChange }: NumberProps) {
+  return (
+    <NumberField
+      label={label}
+      value={fromInner(value, spec.shown)}
+      unit={UNIT[spec.shown]}
+      low={fromInner(spec.low, spec.shown)}
+      high={fromInner(spec.high, spec.shown)}
+      whole={spec.unit === 'count'}
+      width="3.6rem"
+      onChange={(v) => onChange(toInner(v, spec.shown))}
+    />
+  );
+}
+/** The same value under the finger; its end is a useful one, not the bound of what can be computed. */
+function Slider({ spec, label, value, onChange }: NumberProps) {
+  const useful = spec.default > 0 ? spec.default * 3 : spec.step * 20;
+  const high = Math.min(spec.high, Math.max(useful, spec.unit === 'C' || spec.unit === 'share' ? spec.high : 0));
+  return (
+    <input
+      type="range"
+      aria-label={`${label}, drag`}
+      className="mt-1 block h-6 w-full max-w-44 cursor-pointer"
+      style={{ accentColor: 'var(--flame)' }}
+      min={spec.low}
+      max={Math.max(high, value)}
+      step={spec.step}
+      value={value}
+      onChange={(e) => onChange(Number(e.target.value))}
+    />
+  );
+}

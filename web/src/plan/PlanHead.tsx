@@ -1,0 +1,136 @@
+import { solveFor, roundForKitchen } from '@ironpan/core/batch';
+import type { Look } from '@ironpan/core/batch';
+import type { KitRecord, PlanRecord } from '@ironpan/core/records';
+import { methodById } from '@ironpan/core/methods';
+import { applyEdits } from '@ironpan/core/steps';
+import type { Edit } from '@ironpan/core/steps';
+import { join, millilitres } from '@ironpan/core/words';
+import { useState } from 'react';
+import { useNavigate } from 'react-router';
+import { now } from '../app/clock';
+import { startBatch } from '../store/batches';
+import { addPlan, deletePlan, restorePlan } from '../store/plans';
+import type { UndoState } from '../store/plans';
+import { NumberField } from '../ui/NumberField';
+import { TextField } from '../ui/TextField';
+import { tell } from '../ui/toast';
+import { StartAnyway } from './StartAnyway';
+
+interface PlanHeadProps {
+  readonly plan: PlanRecord;
+  readonly look: Look | null;
+  readonly kit: KitRecord;
+  readonly undo: UndoState;
+  readonly onRename: (name: string) => void;
+  readonly onEdit: (edits: readonly Edit[], touched: string) => void;
+  readonly onStep: (way: 'back' | 'forward') => void;
+}
+export function PlanHead({ plan, look, kit, undo, onRename, onEdit, onStep }: PlanHeadProps) {
+  const go = useNavigate();
+  const [sure, setSure] = useState(false);
+  const method = plan.from ? methodById(plan.from.method) : undefined;
+  const dangers = look?.warnings.filter((w) => w.weight === 'danger') ?? [];
+  const start = async (): Promise<void> => {
+    const id = await startBatch(plan, kit, now());
+    await go(`/bench/${id}`);
+  };
+  const copy = async (): Promise<void> => {
+    const id = await addPlan(`${plan.name}, copy`.slice(0, 120), plan.from, plan.recipe, now());
+    await go(`/plan/${id}`);
+    tell('Kept as a new plan; this is the copy.');
+  };
+  const remove = async (): Promise<void> => {
+    await deletePlan(plan.id);
+    await go('/plan');
+    tell(`“${plan.name}” was deleted.`, { label: 'Put it back', run: () => void restorePlan(plan) });
+  };
+  return (
+    <div className="flex flex-wrap items-end justify-between gap-x-6 gap-y-2 px-4 pt-4 pb-3 wide:px-5">
+      <div className="min-w-0 flex-1 basis-72">
+        <h1 className="sr-only">{plan.name}</h1>
+        <TextField
+          label="Name of the plan"
+          hideLabel
+          value={plan.name}
+          most={120}
+          onChange={onRename}
+          className="font-display -mx-1.5 w-full truncate rounded-md border-1.5 border-transparent bg-transparent px-1.5 text-2xl font-bold hover:border-[var(--edge)] focus:border-[var(--edge)] wide:text-[1.9rem]"
+        />
+        <div className="flex flex-wrap items-center gap-x-4">
+          {method && <p className="quiet small">{method.name}</p>}
+          <Small label="Undo" off={!undo.back} run={() => onStep('back')} />
+          <Small label="Redo" off={!undo.forward} run={() => onStep('forward')} />
+          <Small label="Keep as a new plan" run={() => void copy()} />
+          <Small label="Delete" run={() => void remove()} />
+        </div>
+      </div>
+      <div className="flex flex-wrap items-end gap-3">
+        <Wanted plan={plan} kit={kit} look={look} onEdit={onEdit} />
+        <button
+          type="button"
+          className="btn btn-primary btn-big px-5"
+          disabled={!look?.summary.main}
+          onClick={() => (dangers.length > 0 ? setSure(true) : void start())}
+        >
+          Start this batch
+        </button>
+      </div>
+      {sure && <StartAnyway dangers={dangers} onStart={() => void start()} onClose={() => setSure(false)} />}
+    </div>
+  );
+}
+
+function Small({
+  label,
+  run,
+  off = false,
+}: {
+  readonly label: string;
+  readonly run: () => void;
+  readonly off?: boolean;
+}) {
+  return (
+    <button
+      type="button"
+      className="linkish small disabled:cursor-default disabled:font-normal disabled:no-underline"
+      disabled={off}
+      onClick={run}
+    >
+      {label}
+    </button>
+  );
+}
+
+/** Backwards: from litres wanted to all amounts, rounded to what a kitchen can weigh. */
+function Wanted({ plan, kit, look, onEdit }: Pick<PlanHeadProps, 'plan' | 'kit' | 'look' | 'onEdit'>) {
+  const litres = (look?.summary.main?.volumeMl ?? 0) / 1000;
+  const [want, setWant] = useState<number | null>(null);
+  const shown = want ?? Math.round(litres * 100) / 100;
+  const solve = (): void => {
+    const s = solveFor(plan.recipe, kit, {}, { litres: shown });
+    const scaled = applyEdits(plan.recipe, s.edits);
+    onEdit([...s.edits, ...roundForKitchen(scaled)], 'wanted');
+    setWant(null);
+    if (!s.reached)
+      tell(
+        `This plan cannot reach ${join(millilitres(shown * 1000))}: ${join(millilitres(s.value * 1000))} is the nearest.`,
+      );
+  };
+  return (
+    <div className="flex items-end gap-2">
+      <NumberField
+        label="I want"
+        value={shown}
+        unit="litres"
+        low={0.1}
+        high={20}
+        width="3rem"
+        onChange={setWant}
+        onEnter={solve}
+      />
+      <button type="button" className="btn btn-plain" disabled={want === null} onClick={solve}>
+        Scale to it
+      </button>
+    </div>
+  );
+}

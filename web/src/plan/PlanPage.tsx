@@ -1,0 +1,100 @@
+import { look as lookAt } from '@ironpan/core/batch';
+import type { Edit, Station } from '@ironpan/core/steps';
+import { orderFaults } from '@ironpan/core/steps';
+import { orderFaultText } from '@ironpan/core/words';
+import { useMemo, useState } from 'react';
+import { Link, useParams } from 'react-router';
+import { Flow } from '../drawings/Flow';
+import { stationOrder } from '../drawings/flowLayout';
+import { Empty, Loading } from '../ui/State';
+import { cupMlOf } from '../ui/cups';
+import { useKit, useSettings } from '../ui/useKitchen';
+import { BeforeYouStart } from './BeforeYouStart';
+import { PlanHead } from './PlanHead';
+import { Results } from './Results';
+import { School } from './School';
+import { Stations } from './Stations';
+import { usePlan } from './usePlan';
+import { useRanges } from './useRanges';
+import { useWidth } from './useWidth';
+
+const COMPACT_BELOW = 640;
+
+export function PlanPage() {
+  const { id = '' } = useParams();
+  return <OpenPlan key={id} id={id} />;
+}
+
+function OpenPlan({ id }: { readonly id: string }) {
+  const { plan, session, undo } = usePlan(id);
+  const kit = useKit();
+  const settings = useSettings();
+  const [open, setOpen] = useState<Station | null>(null);
+  const [ref, width] = useWidth<HTMLDivElement>(900);
+  const recipe = plan?.recipe;
+  const seen = useMemo(() => (recipe && kit ? lookAt(recipe, kit) : null), [recipe, kit]);
+  const ranges = useRanges(seen ? recipe : undefined, kit);
+  if (plan === null)
+    return (
+      <Empty title="This plan is not here">
+        <p>It may have been deleted in another window.</p>
+        <Link className="btn btn-primary" to="/plan">
+          All plans
+        </Link>
+      </Empty>
+    );
+  if (!plan || !kit || !settings) return <Loading />;
+  const edit = (edits: readonly Edit[], touched: string): void => session.edit(edits, touched);
+  const compact = width < COMPACT_BELOW;
+  const jar = seen?.outcome.stages.find((s) => s.figures.jars !== undefined)?.figures;
+  return (
+    <div className="mx-auto max-w-[84rem]">
+      <PlanHead
+        plan={plan}
+        look={seen}
+        kit={kit}
+        undo={undo}
+        onRename={(n) => session.rename(n)}
+        onEdit={edit}
+        onStep={(way) => void session.step(way)}
+      />
+      <div className="grid gap-4 px-0 wide:grid-cols-[minmax(0,1fr)_19rem] wide:px-5">
+        <div className="plate self-start overflow-hidden max-wide:rounded-none max-wide:border-x-0" ref={ref}>
+          {seen ? (
+            <>
+              <Flow
+                recipe={plan.recipe}
+                outcome={seen.outcome}
+                width={width}
+                compact={compact}
+                jars={{ n: jar?.jars ?? 0, share: jar ? (jar.eachMl ?? 0) / Math.max(1, jar.jarMl ?? 1) : 0 }}
+              />
+              <Stations
+                plan={plan}
+                look={seen}
+                kit={kit}
+                cupMl={cupMlOf(settings, kit)}
+                stations={stationOrder(plan.recipe)}
+                open={open}
+                onOpen={setOpen}
+                onEdit={edit}
+              />
+            </>
+          ) : (
+            <div className="notice danger m-4" role="alert">
+              {orderFaults(plan.recipe).map((f) => (
+                <p key={f.step}>This plan cannot be made: {orderFaultText(f)}</p>
+              ))}
+              <p>Undo the last change, or leave the step out.</p>
+            </div>
+          )}
+          <School plan={plan} />
+        </div>
+        <aside className="px-4 wide:px-0">
+          {seen && <Results look={seen} ranges={ranges} />}
+          {seen && <BeforeYouStart warnings={seen.warnings} onMend={(edits, check) => edit(edits, `mend.${check}`)} />}
+        </aside>
+      </div>
+    </div>
+  );
+}

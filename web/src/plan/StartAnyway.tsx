@@ -1,0 +1,31 @@
+import type { Warning } from '@ironpan/core/checks';
+import { warningText } from '@ironpan/core/words';
+import { Dialog } from '../ui/Dialog';
+
+interface StartAnywayProps {
+  readonly dangers: readonly Warning[];
+  readonly onStart: () => void;
+  readonly onClose: () => void;
+}
+/** A plan with something dangerous in it is begun only by someone who has read it. */
+export function StartAnyway({ dangers, onStart, onClose }: StartAnywayProps) {
+  return (
+    <Dialog title="Before you start" onClose={onClose}>
+      <ul className="mb-4 flex flex-col gap-2">
+        {dangers.map((w, i) => (
+          <li key={i} className="notice danger">
+            {warningText(w)}
+          </li>
+        ))}
+      </ul>
+      <div className="flex flex-wrap gap-3">
+        <button type="button" className="btn btn-primary btn-big" onClick={onClose}>
+          Mend it first
+        </button>
+        <button type="button" className="btn btn-plain btn-big" onClick={onStart}>
+          Start all the same
+        </button>
+      </div>
+    </Dialog>
+  );
+}

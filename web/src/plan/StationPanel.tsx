@@ -1,0 +1,120 @@
+import { useState } from 'react';
+import { kindOf, KINDS, makeStep, orderFaults } from '@ironpan/core/steps';
+import type { Kind, Recipe, Station, Step } from '@ironpan/core/steps';
+import { STATIONS, streamName } from '@ironpan/core/words';
+import { SelectField } from '../ui/SelectField';
+import { ParamField } from './ParamField';
+import type { ParamValue } from './ParamField';
+import { stepsAt } from './stationFacts';
+import type { StationsProps } from './Stations';
+
+const MOST_PASSES = 16;
+
+/** A station in full: every step that is done there, with all it can be told. */
+export function StationPanel(p: StationsProps & { readonly station: Station }) {
+  const steps = stepsAt(p.plan.recipe, p.station);
+  return (
+    <div
+      className="grid gap-x-6 gap-y-4 p-3 max-wide:px-0 wide:grid-cols-2 wide:px-4 wide:py-4"
+      style={{ background: 'var(--ground)', borderTop: '1px solid var(--line)' }}
+    >
+      {steps.map((s) => (
+        <StepBlock key={s.id} step={s} p={p} />
+      ))}
+      {steps.length === 0 && <p className="quiet">Nothing is done here in this plan.</p>}
+      <AddStep p={p} />
+    </div>
+  );
+}
+
+function StepBlock({ step, p }: { readonly step: Step; readonly p: StationsProps }) {
+  const kind = kindOf(step.kind);
+  const without = { ...p.plan.recipe, steps: p.plan.recipe.steps.filter((s) => s.id !== step.id) };
+  const needed = orderFaults(without).length > 0;
+  const of = (step.params as unknown as Record<string, ParamValue>).of;
+  return (
+    <fieldset className="min-w-0">
+      <legend className="flex w-full items-baseline justify-between gap-3">
+        <span>
+          <b className="font-display text-base">{kind.label}</b>
+          {typeof of === 'string' && <span className="small quiet"> {streamName(of)}</span>}
+        </span>
+        {needed ? (
+          <span className="small quiet">a later step needs it</span>
+        ) : (
+          <button
+            type="button"
+            className="linkish small"
+            onClick={() => p.onEdit([{ do: 'remove', step: step.id }], `remove.${step.id}`)}
+          >
+            leave out
+            <span className="sr-only"> {kind.label}</span>
+          </button>
+        )}
+      </legend>
+      <p className="small quiet mb-1.5">{kind.what}</p>
+      <div className="grid grid-cols-2 gap-x-4 gap-y-2 sm:grid-cols-3">
+        {Object.entries(kind.params).map(([name, spec]) => {
+          const value = (step.params as unknown as Record<string, ParamValue>)[name];
+          return value === undefined || spec.type === 'stream' ? null : (
+            <ParamField
+              key={name}
+              spec={spec}
+              value={value}
+              kit={p.kit}
+              cupMl={p.cupMl}
+              slider
+              onChange={(v) => p.onEdit([{ do: 'set', step: step.id, param: name, value: v }], `${step.id}.${name}`)}
+            />
+          );
+        })}
+      </div>
+    </fieldset>
+  );
+}
+
+/** The kinds that could stand at the end of this station, each tried against the rest of the plan. */
+function addable(
+  r: Recipe,
+  station: Station,
+): readonly { readonly kind: Kind; readonly step: Step; readonly after: string | null }[] {
+  const mine = stepsAt(r, station);
+  const after = mine.at(-1)?.id ?? r.steps.findLast((s) => kindOf(s.kind).station !== 'jar')?.id ?? null;
+  return KINDS.filter((k) => kindOf(k).station === station && k !== 'keep').flatMap((kind) => {
+    if (kind === 'wash' && r.steps.filter((s) => s.kind === 'wash').length >= MOST_PASSES) return [];
+    const step = makeStep(freeId(r, kind), kind);
+    const at = after === null ? 0 : r.steps.findIndex((s) => s.id === after) + 1;
+    const steps = [...r.steps.slice(0, at), step, ...r.steps.slice(at)];
+    return orderFaults({ ...r, steps }).length === 0 ? [{ kind, step, after }] : [];
+  });
+}
+function freeId(r: Recipe, kind: Kind): string {
+  const taken = new Set(r.steps.map((s) => s.id));
+  for (let n = 1; ; n += 1) {
+    const id = n === 1 ? kind : `${kind}${n}`;
+    if (!taken.has(id)) return id;
+  }
+}
+function AddStep({ p }: { readonly p: StationsProps & { readonly station: Station } }) {
+  const can = addable(p.plan.recipe, p.station);
+  const [chosen, setChosen] = useState<Kind | null>(null);
+  const pick = can.find((c) => c.kind === chosen) ?? can.find((c) => c.kind === 'wash') ?? can[0];
+  if (!pick) return null;
+  return (
+    <div className="flex items-end gap-2 self-end">
+      <SelectField
+        label={`Add to ${STATIONS[p.station].toLowerCase()}`}
+        value={pick.kind}
+        options={can.map((c) => [c.kind, kindOf(c.kind).label] as const)}
+        onChange={(v) => setChosen(v as Kind)}
+      />
+      <button
+        type="button"
+        className="btn btn-plain"
+        onClick={() => p.onEdit([{ do: 'insert', after: pick.after, step: pick.step }], `add.${pick.step.id}`)}
+      >
+        Add
+      </button>
+    </div>
+  );
+}

@@ -1,0 +1,104 @@
+import type { Look } from '@ironpan/core/batch';
+import type { Kit } from '@ironpan/core/kitchen';
+import type { PlanRecord } from '@ironpan/core/records';
+import { kindOf } from '@ironpan/core/steps';
+import type { Edit, Station } from '@ironpan/core/steps';
+import { STATIONS } from '@ironpan/core/words';
+import { AmountField } from './AmountField';
+import { ParamField } from './ParamField';
+import type { ParamValue } from './ParamField';
+import { mainValues, stationFact } from './stationFacts';
+import { StationPanel } from './StationPanel';
+
+export interface StationsProps {
+  readonly plan: PlanRecord;
+  readonly look: Look;
+  readonly kit: Kit;
+  readonly cupMl: number | null;
+  readonly stations: readonly Station[];
+  readonly open: Station | null;
+  readonly onOpen: (s: Station | null) => void;
+  readonly onEdit: (edits: readonly Edit[], touched: string) => void;
+}
+
+/** The stations under the drawing: each with its two main values, one open in full. */
+export function Stations(p: StationsProps) {
+  return (
+    <>
+      <div className="wide:grid wide:grid-cols-5" style={{ borderTop: '1px solid var(--line)' }}>
+        {p.stations.map((s, i) => (
+          <section
+            key={s}
+            aria-label={STATIONS[s]}
+            className={`px-3 py-2.5 ${i > 0 ? 'wide:border-l wide:border-dashed' : ''} max-wide:border-b`}
+            style={{ borderColor: 'var(--line)', background: p.open === s ? 'var(--ground)' : undefined }}
+          >
+            <Head station={s} {...p} />
+            <div className="wide:hidden">{p.open === s && <StationPanel station={s} {...p} />}</div>
+          </section>
+        ))}
+      </div>
+      <div className="hidden wide:block">{p.open !== null && <StationPanel station={p.open} {...p} />}</div>
+    </>
+  );
+}
+
+function Head(p: StationsProps & { readonly station: Station }) {
+  const open = p.open === p.station;
+  const fact = stationFact(p.plan.recipe, p.look, p.station);
+  const set = (step: string, param: string) => (value: ParamValue) =>
+    p.onEdit([{ do: 'set', step, param, value }], `${step}.${param}`);
+  return (
+    <>
+      <div className="flex items-center justify-between gap-2">
+        <h2 className="text-lg">{STATIONS[p.station]}</h2>
+        <button
+          type="button"
+          className="linkish small"
+          aria-expanded={open}
+          aria-label={`${open ? 'Close' : 'Open'} ${STATIONS[p.station]}`}
+          onClick={() => p.onOpen(open ? null : p.station)}
+        >
+          {open ? 'close' : 'open'}
+        </button>
+      </div>
+      <div className="mt-1 grid grid-cols-2 gap-x-3 gap-y-1.5 wide:grid-cols-1">
+        {p.station === 'soak' &&
+          p.plan.recipe.larder.map((l, index) => (
+            <AmountField
+              key={index}
+              label={p.plan.recipe.materials.find((m) => m.id === l.material)?.name.toLowerCase() ?? l.material}
+              grams={l.grams}
+              cupG={p.plan.recipe.materials.find((m) => m.id === l.material)?.cupG ?? null}
+              cupMl={p.cupMl}
+              high={100_000}
+              onChange={(grams) => p.onEdit([{ do: 'larder', index, grams }], `larder.${index}`)}
+            />
+          ))}
+        {mainValues(p.plan.recipe, p.station).map(({ step, param, label }) => {
+          const spec = kindOf(step.kind).params[param];
+          const value = (step.params as unknown as Record<string, ParamValue>)[param];
+          return spec && value !== undefined ? (
+            <ParamField
+              key={`${step.id}.${param}`}
+              spec={spec}
+              label={label}
+              value={value}
+              kit={p.kit}
+              cupMl={p.cupMl}
+              onChange={set(step.id, param)}
+            />
+          ) : null;
+        })}
+      </div>
+      {fact && (
+        <p className="mt-2">
+          <span className="small quiet block">{fact.label}</span>
+          <span className="num" data-fact={p.station}>
+            {fact.text}
+          </span>
+        </p>
+      )}
+    </>
+  );
+}

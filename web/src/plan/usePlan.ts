@@ -1,0 +1,22 @@
+import { useEffect, useState, useSyncExternalStore } from 'react';
+import type { PlanRecord } from '@ironpan/core/records';
+import { useLive } from '../store/live';
+import { onePlan, undoState } from '../store/plans';
+import type { UndoState } from '../store/plans';
+import { PlanSession } from './session';
+
+export interface OpenPlan {
+  readonly plan: PlanRecord | null | undefined;
+  readonly session: PlanSession;
+  readonly undo: UndoState;
+}
+export function usePlan(id: string): OpenPlan {
+  const [session] = useState(() => new PlanSession());
+  const live = useLive(['plan', id], () => onePlan(id));
+  if (live.error) throw live.error;
+  const stored = live.data;
+  const plan = useSyncExternalStore(session.subscribe, session.snapshot);
+  useEffect(() => session.receive(stored), [session, stored, plan]);
+  const undo = useLive(['undo', id], () => undoState(id)).data ?? { back: false, forward: false };
+  return { plan: plan ?? stored, session, undo };
+}

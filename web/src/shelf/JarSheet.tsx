@@ -1,0 +1,144 @@
+import type { Kit } from '@ironpan/core/kitchen';
+import { pulpBoilS } from '@ironpan/core/steps';
+import { duration, HYGIENE, join } from '@ironpan/core/words';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { now } from '../app/clock';
+import { appendToJar, takeBack } from '../store/jars';
+import { Dialog } from '../ui/Dialog';
+import { NumberField } from '../ui/NumberField';
+import { fullDate } from '../ui/times';
+import { tell } from '../ui/toast';
+import { amountLeft, timeLeft } from './OnBoard';
+import type { ShelfJar } from './useShelf';
+
+const POURS = [100, 200, 250] as const;
+const THROWN = ['It turned', 'Past its time', 'To be safe', 'Spilt'] as const;
+
+/** One jar: what it is, how long it has, and what happened to it in one press. */
+export function JarSheet({
+  j,
+  kit,
+  onClose,
+}: {
+  readonly j: ShelfJar;
+  readonly kit: Kit;
+  readonly onClose: () => void;
+}) {
+  const [own, setOwn] = useState<number | null>(null);
+  const say = (what: Parameters<typeof appendToJar>[1], text: string): void => {
+    void appendToJar(j.jar.id, what, now()).then((id) =>
+      tell(text, { label: 'Take it back', run: () => void takeBack(id) }),
+    );
+  };
+  const end = (what: Parameters<typeof appendToJar>[1], text: string): void => {
+    say(what, text);
+    onClose();
+  };
+  const pour = (ml: number): void => {
+    if (ml >= j.now.leftMl - 0.5) end({ is: 'finished' }, `${j.name} finished.`);
+    else say({ is: 'poured', ml }, `${ml} ml poured.`);
+  };
+  const boilS = Math.ceil(pulpBoilS(kit.altitudeM) / 60) * 60;
+  const raw = !j.now.done;
+  return (
+    <Dialog title={`${raw ? 'Raw ' : ''}${j.name}, batch ${j.batch.number}`} onClose={onClose}>
+      <dl className="mb-4">
+        <Line label="Left" text={amountLeft(j)} />
+        <Line label="State" text={HYGIENE[j.now.hygiene]} />
+        <Line label="Filled" text={fullDate(j.jar.filledAt)} />
+        <Line label="Time left" text={timeLeft(j)} />
+        {j.now.keep && j.now.keep.s > 0 && <Line label="Use by" text={fullDate(now() + j.now.keep.s * 1000)} />}
+      </dl>
+      {j.tone === 'past' && (
+        <p className="notice danger mb-4">
+          It is past its time. Smell and looks do not show every germ: throw it away.
+        </p>
+      )}
+      {raw && (
+        <div className="notice danger mb-4">
+          <p>
+            {j.pulp ? 'This pulp is raw' : 'By what was recorded this has not been boiled enough'}: do not eat it. Boil
+            it {join(duration(boilS))} from the true boil first; drying is not cooking.
+          </p>
+          {j.pulp && (
+            <button
+              type="button"
+              className="btn btn-plain mt-2"
+              onClick={() => say({ is: 'boiled', forS: boilS }, `Boiled ${join(duration(boilS))}.`)}
+            >
+              I have boiled it {join(duration(boilS))}
+            </button>
+          )}
+        </div>
+      )}
+      {!raw && !j.pulp && (
+        <>
+          <h3 className="mb-2 text-lg">Pour out</h3>
+          <div className="mb-2 grid grid-cols-3 gap-2">
+            {POURS.map((ml) => (
+              <button
+                key={ml}
+                type="button"
+                className="btn btn-plain btn-big"
+                disabled={ml > j.now.leftMl + 0.5}
+                onClick={() => pour(ml)}
+              >
+                {ml} ml
+              </button>
+            ))}
+          </div>
+          <div className="mb-4 flex items-end gap-2">
+            <NumberField
+              label="Another amount"
+              value={own}
+              unit="ml"
+              low={1}
+              high={Math.floor(j.now.leftMl)}
+              onChange={setOwn}
+            />
+            <button type="button" className="btn btn-plain" disabled={own === null} onClick={() => pour(own ?? 0)}>
+              Pour
+            </button>
+          </div>
+        </>
+      )}
+      <h3 className="mb-2 text-lg">{raw ? 'Throw away' : 'Finish or throw away'}</h3>
+      <div className="grid grid-cols-2 gap-2">
+        {!raw && (
+          <button
+            type="button"
+            className="btn btn-primary btn-big col-span-2"
+            onClick={() => end({ is: 'finished' }, `${j.name} finished.`)}
+          >
+            Finished, all used
+          </button>
+        )}
+        {THROWN.map((why) => (
+          <button
+            key={why}
+            type="button"
+            className="btn btn-plain btn-big"
+            onClick={() => end({ is: 'thrown', why }, `${j.name} thrown away: ${why.toLowerCase()}.`)}
+          >
+            {why}
+          </button>
+        ))}
+      </div>
+      <p className="quiet small mt-4">
+        <Link className="underline" to={`/book/${j.batch.id}`} onClick={onClose}>
+          {j.batch.name}, in the book
+        </Link>{' '}
+        · Times are a guide, never beyond the usual caps; your local food-safety authority decides.
+      </p>
+    </Dialog>
+  );
+}
+function Line({ label, text }: { readonly label: string; readonly text: string }) {
+  return (
+    <div className="rowline flex justify-between gap-3 py-1">
+      <dt>{label}</dt>
+      <dd className="num text-right">{text}</dd>
+    </div>
+  );
+}

@@ -1,0 +1,109 @@
+import type { Kit } from '@ironpan/core/kitchen';
+import { pulpBoilS } from '@ironpan/core/steps';
+import { duration, join } from '@ironpan/core/words';
+import { Link } from 'react-router';
+import { nameOfTask, soakOf, timerOf } from '../ui/running';
+import type { Running } from '../ui/running';
+import { hourMinute, weekdayHour } from '../ui/times';
+import { amountLeft } from './OnBoard';
+import type { ShelfJar } from './useShelf';
+
+interface Item {
+  readonly at: number;
+  readonly text: string;
+  readonly more: string;
+  readonly key: string;
+  readonly jar?: string;
+  readonly to?: string;
+}
+const DAY = 86_400_000;
+const MOST = 7;
+
+interface NextProps {
+  readonly jars: readonly ShelfJar[];
+  readonly batches: readonly Running[];
+  readonly now: number;
+  readonly kit: Kit;
+  readonly onOpen: (jar: string) => void;
+}
+/** What to do next, in order of when. */
+export function Next({ jars, batches, now, kit, onOpen }: NextProps) {
+  const items = [...jars.flatMap((j) => jarItem(j, now, kit)), ...batches.flatMap((b) => batchItem(b, now))].sort(
+    (a, b) => a.at - b.at,
+  );
+  return (
+    <section aria-label="Next" className="plate p-4">
+      <h2 className="mb-1 text-xl">Next</h2>
+      {items.length === 0 && <p className="quiet">Nothing is waiting for you.</p>}
+      <ul>
+        {items.slice(0, MOST).map((i) => (
+          <li key={i.key} className="rowline grid grid-cols-[5.2rem_minmax(0,1fr)] gap-x-3 py-2">
+            <span className="num pt-0.5 text-[0.92rem]">
+              {i.at <= now ? 'now' : i.at - now < DAY / 2 ? hourMinute(i.at) : weekdayHour(i.at)}
+            </span>
+            <span>
+              {i.to !== undefined ? (
+                <Link to={i.to} className="linkish">
+                  {i.text}
+                </Link>
+              ) : (
+                <button type="button" className="linkish" onClick={() => onOpen(i.jar ?? '')}>
+                  {i.text}
+                </button>
+              )}
+              <span className="quiet small block">{i.more}</span>
+            </span>
+          </li>
+        ))}
+      </ul>
+      {items.length > MOST && <p className="quiet small mt-1">and {items.length - MOST} more</p>}
+    </section>
+  );
+}
+
+function jarItem(j: ShelfJar, now: number, kit: Kit): readonly Item[] {
+  const left = j.now.keep?.s ?? Infinity;
+  const of = { key: j.jar.id, jar: j.jar.id };
+  const what = `${j.name}, batch ${j.batch.number}`;
+  if (left <= 0) return [{ ...of, at: now - 1, text: `Throw away ${what}`, more: `${amountLeft(j)}, past its time` }];
+  if (!j.now.done && j.pulp)
+    return [
+      {
+        ...of,
+        at: now + Math.max(0, left - 6 * 3600) * 1000,
+        text: `Boil or throw away the ${what}`,
+        more: `raw: ${join(duration(pulpBoilS(kit.altitudeM)))} from the true boil before you eat or dry it`,
+      },
+    ];
+  if (left * 1000 < DAY)
+    return [
+      { ...of, at: now + left * 1000, text: `Finish ${what}`, more: `${amountLeft(j)}, ${join(duration(left))} left` },
+    ];
+  return [];
+}
+function batchItem(b: Running, now: number): readonly Item[] {
+  const t = b.progress.current;
+  if (!t) return [];
+  const of = { key: b.batch.id, to: `/bench/${b.batch.id}` };
+  const soak = soakOf(b, now);
+  if (soak) {
+    const after = b.progress.tasks[b.progress.tasks.indexOf(t) + 1];
+    return [
+      {
+        ...of,
+        at: now + (soak.plannedS - soak.elapsedS) * 1000,
+        text: after ? nameOfTask(after) : 'The soak ends',
+        more: `${b.batch.name}, when the soak is done`,
+      },
+    ];
+  }
+  const timer = timerOf(b, now);
+  return [
+    {
+      ...of,
+      at: timer ? now + timer.leftS * 1000 : now,
+      text: timer ? `${nameOfTask(t)} ends` : nameOfTask(t),
+      more: b.batch.name,
+    },
+  ];
+}

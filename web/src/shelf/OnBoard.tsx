@@ -1,0 +1,66 @@
+import { duration, grams, join, millilitres } from '@ironpan/core/words';
+import { JarShape, TubShape } from '../drawings/Jar';
+import type { ShelfJar } from './useShelf';
+
+const TAG = {
+  good: { background: 'var(--leaf-soft)', color: 'var(--leaf-text)' },
+  soon: { background: 'var(--amber-soft)', color: 'var(--amber-text)' },
+  past: { background: 'var(--flame-soft)', color: 'var(--flame-text)' },
+} as const;
+
+export const timeLeft = (j: ShelfJar): string => {
+  const s = j.now.keep?.s;
+  return s === undefined ? '' : s <= 0 ? 'past its time' : join(duration(s));
+};
+export const amountLeft = (j: ShelfJar): string => join(j.pulp ? grams(j.now.leftG) : millilitres(j.now.leftMl));
+
+/** One jar or tub as it stands: its time left above it, its fill, its tag. */
+export function OnBoard({
+  j,
+  small,
+  onOpen,
+}: {
+  readonly j: ShelfJar;
+  readonly small: boolean;
+  readonly onOpen: () => void;
+}) {
+  const share = j.now.leftMl / Math.max(1, j.jar.vesselMl);
+  const w = small ? 62 : j.pulp ? 128 : 92;
+  const h = j.pulp
+    ? 64
+    : Math.round((small ? 84 : 148) * Math.min(1.05, Math.max(0.62, (j.jar.vesselMl / 1000) ** 0.33)));
+  const raw = !j.now.done;
+  return (
+    <li className="flex flex-col items-center justify-end pb-[10px]">
+      <button
+        type="button"
+        className="group flex flex-col items-center rounded-md px-1"
+        aria-label={`${j.name}, batch ${j.batch.number}, ${amountLeft(j)}, ${timeLeft(j)} left${raw ? ', raw' : ''}`}
+        onClick={onOpen}
+      >
+        <span
+          className={`num mb-1.5 block rounded-sm px-2 py-0.5 text-center whitespace-nowrap ${small ? 'text-[0.8rem]' : 'small min-w-24'}`}
+          style={TAG[j.tone]}
+        >
+          {timeLeft(j)}
+        </span>
+        <span className="relative block">
+          <svg width={w} height={h} viewBox={`0 0 ${w} ${h}`} aria-hidden="true" className="block">
+            {j.pulp ? (
+              <TubShape width={w} height={h} share={Math.min(0.92, share)} fill="var(--pulp)" />
+            ) : (
+              <JarShape width={w} height={h} share={share} fill="var(--milk)" />
+            )}
+          </svg>
+          <span
+            className={`absolute inset-x-0 mx-auto block rounded-sm border px-1 leading-tight group-hover:underline ${small ? 'bottom-3 w-[86%] text-[0.8rem]' : j.pulp ? 'bottom-2 w-24 text-[0.85rem]' : 'bottom-6 w-[86%] text-[0.88rem]'}`}
+            style={{ background: 'var(--plate)', borderColor: 'var(--iron)' }}
+          >
+            <b className="block truncate">{small ? `no. ${j.batch.number}` : raw ? `raw ${j.name}` : j.name}</b>
+            <span className="num block">{amountLeft(j)}</span>
+          </span>
+        </span>
+      </button>
+    </li>
+  );
+}

@@ -1,0 +1,86 @@
+import { plain } from '@ironpan/core/units';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { useNow } from '../app/clock';
+import { openRealm, realm } from '../store/realm';
+import { useBatches } from '../ui/running';
+import { Loading } from '../ui/State';
+import { useKit } from '../ui/useKitchen';
+import { Board } from './Board';
+import { Doing } from './Doing';
+import { JarSheet } from './JarSheet';
+import { Next } from './Next';
+import { OnBoard } from './OnBoard';
+import { Soaking } from './Soaking';
+import { useShelf } from './useShelf';
+
+/** What there is: milk in the fridge, pulp beside it, what stands soaking, and what to do next. */
+export function ShelfPage() {
+  const kit = useKit();
+  const now = useNow();
+  const jars = useShelf(kit, now);
+  const batches = useBatches();
+  const [chosen, setChosen] = useState<string | null>(null);
+  if (!kit || !jars || !batches) return <Loading />;
+  const here = jars.filter((j) => j.now.over === null && j.now.leftMl > 0.5);
+  const milk = here.filter((j) => !j.pulp);
+  const pulp = here.filter((j) => j.pulp);
+  const open = batches.filter((b) => b.progress.state === 'open');
+  const sheet = jars.find((j) => j.jar.id === chosen);
+  if (jars.length === 0 && batches.length === 0) return <EmptyKitchen />;
+  return (
+    <div className="mx-auto grid max-w-[84rem] gap-6 px-4 py-4 wide:grid-cols-[minmax(0,1fr)_20rem] wide:px-5">
+      <div className="min-w-0">
+        <h1 className="sr-only">Shelf</h1>
+        <Board
+          name={`Fridge ${plain(kit.fridgeC, 1)} °C · milk`}
+          empty="No milk in the fridge."
+          size={milk.length > 12 ? 'small' : 'large'}
+        >
+          {milk.map((j) => (
+            <OnBoard key={j.jar.id} j={j} small={milk.length > 12} onOpen={() => setChosen(j.jar.id)} />
+          ))}
+        </Board>
+        <Board name="Pulp and by-products" empty="No pulp kept." size="tub">
+          {pulp.map((j) => (
+            <OnBoard key={j.jar.id} j={j} small={false} onOpen={() => setChosen(j.jar.id)} />
+          ))}
+        </Board>
+        <Soaking batches={open} now={now} roomC={kit.roomC} />
+      </div>
+      <aside className="flex flex-col gap-4 max-wide:order-first">
+        <Link to="/plan" className="btn btn-primary btn-big">
+          Plan a milk
+        </Link>
+        <Next jars={here} batches={open} now={now} kit={kit} onOpen={setChosen} />
+        <Doing jars={jars} batches={batches} now={now} />
+      </aside>
+      {sheet && <JarSheet j={sheet} kit={kit} onClose={() => setChosen(null)} />}
+    </div>
+  );
+}
+
+function EmptyKitchen() {
+  return (
+    <div className="mx-auto max-w-2xl px-4 py-12 text-center">
+      <h1 className="mb-3 text-4xl">Your shelf is empty</h1>
+      <p className="mb-6 text-lg">
+        Choose a way of making soy milk. Ironpan reckons what will come out in your kitchen, takes you through it at the
+        bench, and keeps the jars here with the time they have left.
+      </p>
+      <div className="flex flex-wrap justify-center gap-3">
+        <Link to="/plan" className="btn btn-primary btn-big">
+          Plan a milk
+        </Link>
+        <Link to="/kit" className="btn btn-plain btn-big">
+          Describe my kitchen
+        </Link>
+        {realm() === 'kitchen' && (
+          <button type="button" className="btn btn-plain btn-big" onClick={() => openRealm('demo')}>
+            Look around the demo
+          </button>
+        )}
+      </div>
+    </div>
+  );
+}

@@ -1,0 +1,95 @@
+import { jarsOf, look, MODEL, progressOf, promisedOf } from '@ironpan/core/batch';
+import type { BatchEvent } from '@ironpan/core/batch';
+import type { Kit } from '@ironpan/core/kitchen';
+import type { BatchRecord, EventRecord, PlanRecord } from '@ironpan/core/records';
+import type { Reading } from '@ironpan/core/steps';
+import { db } from './db';
+import { newId } from './ids';
+
+export interface BatchWithLog {
+  readonly batch: BatchRecord;
+  readonly events: readonly EventRecord[];
+}
+async function withLogs(batches: readonly BatchRecord[]): Promise<BatchWithLog[]> {
+  const events = await db()
+    .events.where('batch')
+    .anyOf(batches.map((b) => b.id))
+    .toArray();
+  return batches.map((batch) => ({ batch, events: events.filter((e) => e.batch === batch.id) }));
+}
+export const allBatches = async (): Promise<BatchWithLog[]> =>
+  withLogs(await db().batches.orderBy('startedAt').reverse().toArray());
+export const oneBatch = async (id: string): Promise<BatchWithLog | null> => {
+  const b = await db().batches.get(id);
+  return b ? ((await withLogs([b]))[0] ?? null) : null;
+};
+
+/** Begins a plan: a frozen copy of all it needs, and what it promises. */
+export async function startBatch(plan: PlanRecord, kit: Kit, at: number): Promise<string> {
+  const seen = look(plan.recipe, kit);
+  if (!seen) throw new RangeError('the steps of this plan are out of order');
+  const d = db();
+  const id = newId('batch');
+  await d.transaction('rw', d.batches, async () => {
+    const last = await d.batches.orderBy('number').last();
+    await d.batches.add({
+      v: 1,
+      id,
+      number: (last?.number ?? 0) + 1,
+      plan: plan.id,
+      name: plan.name,
+      recipe: plan.recipe,
+      kit,
+      beliefs: {},
+      model: MODEL,
+      promised: promisedOf(seen.summary),
+      startedAt: at,
+    });
+  });
+  return id;
+}
+
+/** What happened, less what the log adds to it. */
+export type Happening = BatchEvent extends infer E
+  ? E extends BatchEvent
+    ? Omit<E, 'id' | 'batch' | 'at'>
+    : never
+  : never;
+
+/**
+ * Appends to a batch's log, and in the same transaction rewrites the jars that follow from it: a corrected reading
+ * changes what is in them, the jars' own histories stay.
+ */
+export function append(batchId: string, happened: readonly Happening[], at: number): Promise<void> {
+  const d = db();
+  return d.transaction('rw', d.batches, d.events, d.jars, async () => {
+    const batch = await d.batches.get(batchId);
+    if (!batch) return;
+    // Within one press the order must hold, so later lines stand a millisecond later.
+    const rows = happened.map(
+      (h, i) => ({ ...h, v: 1 as const, id: newId('event'), batch: batchId, at: at + i }) as EventRecord,
+    );
+    await d.events.bulkAdd(rows);
+    const events = await d.events.where('batch').equals(batchId).toArray();
+    const p = progressOf(batch, events);
+    const had = await d.jars.where('batch').equals(batchId).primaryKeys();
+    if (p.state !== 'finished') {
+      // Gone back to the bench: what had been filled is open again.
+      if (p.state === 'open' && had.length > 0) await d.jars.bulkDelete(had);
+      return;
+    }
+    const jars = jarsOf(batch, p).map((j) => ({ ...j, v: 1 as const }));
+    await d.jars.bulkDelete(had.filter((k) => !jars.some((j) => j.id === k)));
+    await d.jars.bulkPut(jars);
+  });
+}
+export const readingOf = (
+  step: string,
+  task: string,
+  what: string,
+  value: number,
+  source: Reading['source'],
+): Happening => ({
+  is: 'reading',
+  reading: { id: newId('reading'), step, task, what, value, source },
+});

@@ -1,0 +1,34 @@
+import { useQuery, useQueryClient } from '@tanstack/react-query';
+import { liveQuery } from 'dexie';
+import { useEffect } from 'react';
+
+export interface Live<T> {
+  readonly data: T | undefined;
+  readonly error: Error | null;
+}
+/**
+ * The one hook that joins Dexie's live query to TanStack Query: read once, then follow every change of the tables it
+ * read, from this tab or another. `key` names the question; `read` must depend on nothing else.
+ */
+export function useLive<T>(key: readonly unknown[], read: () => Promise<T>): Live<T> {
+  const client = useQueryClient();
+  const id = JSON.stringify(key);
+  const query = useQuery({
+    queryKey: key,
+    queryFn: read,
+    staleTime: Infinity,
+    gcTime: 60_000,
+    retry: false,
+    networkMode: 'always',
+  });
+  useEffect(() => {
+    const sub = liveQuery(read).subscribe({
+      next: (v) => client.setQueryData(JSON.parse(id) as readonly unknown[], v),
+      error: () => undefined,
+    });
+    return () => sub.unsubscribe();
+    // `read` is a new function at each render; the key says when the question changes.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
+  }, [client, id]);
+  return { data: query.data, error: query.error };
+}

@@ -1,0 +1,100 @@
+import type { PlanRecord } from '@ironpan/core/records';
+import { methodById, recipeOf } from '@ironpan/core/methods';
+import type { Recipe } from '@ironpan/core/steps';
+import { db } from './db';
+import type { Version } from './db';
+import { newId } from './ids';
+
+const MOST_UNDO = 60;
+/** Edits of one field within this time are one step back, ms. */
+const ONE_GESTURE = 1200;
+
+export const allPlans = (): Promise<PlanRecord[]> => db().plans.orderBy('updatedAt').reverse().toArray();
+export const onePlan = async (id: string): Promise<PlanRecord | null> => (await db().plans.get(id)) ?? null;
+
+export async function addPlan(name: string, from: PlanRecord['from'], recipe: Recipe, at: number): Promise<string> {
+  const id = newId('plan');
+  await db().plans.add({ v: 1, id, rev: 1, name, from, recipe, createdAt: at, updatedAt: at });
+  return id;
+}
+export async function planFromMethod(methodId: string, at: number): Promise<string> {
+  const m = methodById(methodId);
+  if (!m) throw new RangeError(`no school ${methodId}`);
+  return addPlan(m.name, { method: m.id, edition: m.edition }, recipeOf(m), at);
+}
+
+export interface PlanEdit {
+  readonly id: string;
+  /** The revision the edit was made on. */
+  readonly rev: number;
+  readonly name: string;
+  readonly recipe: Recipe;
+  /** Which field was changed. */
+  readonly touched: string;
+}
+export type Saved =
+  | { readonly is: 'saved'; readonly rev: number }
+  | { readonly is: 'keptApart'; readonly id: string; readonly name: string }
+  | { readonly is: 'gone' };
+
+/**
+ * Writes an edit at once. Made on an older revision (another window was quicker): both are kept, this one as a plan of
+ * its own, and the cook is told.
+ */
+export function savePlan(e: PlanEdit, at: number): Promise<Saved> {
+  const d = db();
+  return d.transaction('rw', d.plans, d.undo, async (): Promise<Saved> => {
+    const now = await d.plans.get(e.id);
+    if (!now) return { is: 'gone' };
+    if (now.rev !== e.rev) {
+      const name = `${e.name} (from the other window)`.slice(0, 120);
+      const id = newId('plan');
+      await d.plans.add({ ...now, id, rev: 1, name, recipe: e.recipe, createdAt: at, updatedAt: at });
+      return { is: 'keptApart', id, name };
+    }
+    const undo = await d.undo.get(e.id);
+    const sameGesture = undo?.touched === e.touched && at - undo.at < ONE_GESTURE;
+    const before: Version = { name: now.name, recipe: now.recipe };
+    const past = sameGesture ? undo.past : [...(undo?.past ?? []), before].slice(-MOST_UNDO);
+    await d.undo.put({ plan: e.id, past, future: [], touched: e.touched, at });
+    await d.plans.put({ ...now, rev: now.rev + 1, name: e.name, recipe: e.recipe, updatedAt: at });
+    return { is: 'saved', rev: now.rev + 1 };
+  });
+}
+
+export interface UndoState {
+  readonly back: boolean;
+  readonly forward: boolean;
+}
+export async function undoState(id: string): Promise<UndoState> {
+  const u = await db().undo.get(id);
+  return { back: (u?.past.length ?? 0) > 0, forward: (u?.future.length ?? 0) > 0 };
+}
+/** One step back or forward; the plan as it then stands, or null when there is nowhere to go. */
+export function stepPlan(id: string, way: 'back' | 'forward', at: number): Promise<PlanRecord | null> {
+  const d = db();
+  return d.transaction('rw', d.plans, d.undo, async () => {
+    const now = await d.plans.get(id);
+    const u = await d.undo.get(id);
+    const to = way === 'back' ? u?.past.at(-1) : u?.future.at(-1);
+    if (!now || !u || !to) return null;
+    const here: Version = { name: now.name, recipe: now.recipe };
+    const past = way === 'back' ? u.past.slice(0, -1) : [...u.past, here];
+    const future = way === 'back' ? [...u.future, here] : u.future.slice(0, -1);
+    const next = { ...now, ...to, rev: now.rev + 1, updatedAt: at };
+    await d.undo.put({ plan: id, past, future, touched: '', at });
+    await d.plans.put(next);
+    return next;
+  });
+}
+export async function deletePlan(id: string): Promise<void> {
+  const d = db();
+  await d.transaction('rw', d.plans, d.undo, async () => {
+    await d.plans.delete(id);
+    await d.undo.delete(id);
+  });
+}
+/** Puts a deleted plan back as it was. */
+export async function restorePlan(p: PlanRecord): Promise<void> {
+  await db().plans.put(p);
+}

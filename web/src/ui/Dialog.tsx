@@ -1,0 +1,39 @@
+import { useEffect, useId, useRef } from 'react';
+import type { ReactNode } from 'react';
+
+interface DialogProps {
+  readonly title: string;
+  readonly onClose: () => void;
+  readonly children: ReactNode;
+}
+/** A sheet over the page, closed by Escape, by its button or by pressing beside it. */
+export function Dialog({ title, onClose, children }: DialogProps) {
+  const ref = useRef<HTMLDialogElement>(null);
+  const id = useId();
+  useEffect(() => {
+    const d = ref.current;
+    if (d && !d.open) d.showModal();
+  }, []);
+  return (
+    <dialog
+      ref={ref}
+      aria-labelledby={id}
+      className="plate m-auto max-h-[92vh] w-[min(34rem,94vw)] overflow-auto p-5"
+      style={{ color: 'var(--ink)' }}
+      onClose={onClose}
+      onClick={(e) => {
+        if (e.target === ref.current) ref.current.close();
+      }}
+    >
+      <div className="mb-3 flex items-start justify-between gap-4">
+        <h2 id={id} className="text-2xl">
+          {title}
+        </h2>
+        <button type="button" className="btn btn-plain" onClick={() => ref.current?.close()}>
+          Close
+        </button>
+      </div>
+      {children}
+    </dialog>
+  );
+}

@@ -1,0 +1,27 @@
+import type { ReactNode } from 'react';
+
+/** Not there yet, or not to be had: said plainly, with what to do. */
+export function Empty({ title, children }: { readonly title: string; readonly children?: ReactNode }) {
+  return (
+    <div className="plate mx-auto my-8 max-w-xl p-6 text-center">
+      <h2 className="mb-2 text-xl">{title}</h2>
+      <div className="quiet flex flex-col items-center gap-3">{children}</div>
+    </div>
+  );
+}
+export function Failed({ error }: { readonly error: Error }) {
+  return (
+    <div className="notice danger m-6" role="alert">
+      <p className="font-bold">This could not be read from the browser’s storage.</p>
+      <p>{error.message}</p>
+      <p>Nothing was changed. Reload the page; if it stays so, export your kitchen in Kit and import it anew.</p>
+    </div>
+  );
+}
+export function Loading() {
+  return (
+    <p className="quiet p-6" role="status">
+      Reading your kitchen …
+    </p>
+  );
+}

@@ -1,0 +1,14 @@
+import type { Kit } from '@ironpan/core/kitchen';
+import { METRIC_CUP_ML, US_CUP_ML } from '@ironpan/core/units';
+import type { Settings } from '../store/kit';
+
+/** ml of the cup to show beside grams; null: none. */
+export function cupMlOf(s: Settings, kit: Kit): number | null {
+  return { none: null, us: US_CUP_ML, metric: METRIC_CUP_ML, own: kit.cupMl }[s.cups];
+}
+export const CUP_CHOICES = [
+  ['none', 'grams only'],
+  ['metric', 'metric cups, 250 ml'],
+  ['us', 'US cups, 237 ml'],
+  ['own', 'my own cup'],
+] as const satisfies readonly (readonly [Settings['cups'], string])[];

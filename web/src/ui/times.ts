@@ -1,0 +1,9 @@
+/** Instants for people, in the locale's own order and 12 or 24 hours. */
+const at = (ms: number, o: Intl.DateTimeFormatOptions): string => new Intl.DateTimeFormat(undefined, o).format(ms);
+
+export const hourMinute = (ms: number): string => at(ms, { hour: '2-digit', minute: '2-digit' });
+export const dayMonth = (ms: number): string => at(ms, { day: 'numeric', month: 'short' });
+export const weekdayHour = (ms: number): string => at(ms, { weekday: 'short', hour: '2-digit', minute: '2-digit' });
+export const fullDate = (ms: number): string =>
+  at(ms, { weekday: 'short', day: 'numeric', month: 'short', year: 'numeric', hour: '2-digit', minute: '2-digit' });
+export const fileDate = (ms: number): string => new Date(ms).toISOString().slice(0, 10);
