@@ -33,12 +33,18 @@ export function duration(s: number): Spoken {
   if (t < 99.5) return { n: plain(t), unit: 's' };
   const min = Math.round(t / 60);
   if (min < 100) return { n: plain(min), unit: 'min' };
-  if (min < 48 * 60) {
+  if (min < 36 * 60) {
     const rest = min % 60;
     return { n: `${Math.floor(min / 60)}${NB}h${rest === 0 ? '' : `${NB}${rest}${NB}min`}`, unit: '' };
   }
   const hours = Math.round(t / 3600);
   return { n: `${Math.floor(hours / 24)}${NB}d${hours % 24 === 0 ? '' : `${NB}${hours % 24}${NB}h`}`, unit: '' };
+}
+
+/** Time left, no finer than it can be known: 18 400 → 5 h · 110 000 → 1 d 6 h · 2000 → 33 min. */
+export function roughly(s: number): Spoken {
+  if (s < 2 * 3600) return duration(s);
+  return duration(Math.floor(s / 3600) * 3600);
 }
 
 /** A running clock: 754 → 12:34 · 36 610 → 10:10:10. Past its end it is told as zero. */

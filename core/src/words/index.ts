@@ -1,4 +1,4 @@
-export { join, grams, millilitres, celsius, percent, duration, clock, figureText } from './format';
+export { join, grams, millilitres, celsius, percent, duration, roughly, clock, figureText } from './format';
 export type { Spoken } from './format';
 export { warningText, fixText, SPOKEN } from './warnings';
 export { instruction, taskName } from './bench';

@@ -21,7 +21,8 @@ export function DemoBanner() {
       style={{ background: 'var(--water-soft)' }}
     >
       <p className="small">
-        <b>Demo kitchen.</b> A shared kitchen on a hill, invented to look around in.
+        <b>Demo kitchen.</b>{' '}
+        <span className="max-wide:hidden">A shared kitchen on a hill, invented to look around in.</span>
         {stale && ' It was laid out some time ago, so its jars are old.'}
       </p>
       {stale && (
@@ -30,7 +31,7 @@ export function DemoBanner() {
         </button>
       )}
       <button type="button" className="linkish small" onClick={() => openRealm('kitchen')}>
-        Leave the demo, open my own kitchen
+        Leave it, open my own kitchen
       </button>
     </div>
   );

@@ -2,6 +2,7 @@ import { clock, duration, join } from '@ironpan/core/words';
 import { Link } from 'react-router';
 import { nameOfTask, soakOf, timerOf, useBatches } from '../ui/running';
 import type { Running } from '../ui/running';
+import { Alarm } from './Alarm';
 import { useNow } from './clock';
 
 /** Always there: what soaks, what runs, what is next. The timers live here and nowhere else. */
@@ -17,6 +18,7 @@ export function Worktop() {
       className="flex min-h-14 items-stretch overflow-x-auto"
       style={{ background: 'var(--bar)', color: 'var(--bar-text)' }}
     >
+      {batches && <Alarm batches={open} now={now} />}
       {shown.map((b) => (
         <Tile key={b.batch.id} b={b} now={now} />
       ))}

@@ -7,6 +7,7 @@ export const makeRouter = () =>
     {
       path: '/',
       Component: Shell,
+      HydrateFallback: () => null,
       ErrorBoundary: PageFailed,
       children: [
         { index: true, lazy: async () => ({ Component: (await import('../shelf')).ShelfPage }) },

@@ -19,7 +19,7 @@ export function AtHand({
     case 'soak':
       return (
         <div>
-          <Bowl uptake={soak ? soak.uptakeShare : 0} full={f('bowlShare')} width={230} />
+          <Bowl uptake={soak ? soak.uptakeShare : 0} full={f('bowlShare')} width={190} />
           {soak && (
             <p className="mt-2 text-[1.19rem]">
               drunk <span className="num">{join(percent(soak.uptakeShare))}</span> of what they can hold
@@ -60,7 +60,7 @@ export function AtHand({
     case 'sort':
     case 'drain':
     case 'hull':
-      return <Bowl uptake={t.step.kind === 'sort' ? 0 : 1} full={t.step.kind === 'sort' ? 0.4 : 0.7} width={230} />;
+      return <Bowl uptake={t.step.kind === 'sort' ? 0 : 1} full={t.step.kind === 'sort' ? 0.4 : 0.7} width={190} />;
     default:
       return <Vessel kind="pot" full={0.5} fill="var(--milk)" />;
   }

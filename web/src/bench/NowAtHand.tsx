@@ -43,7 +43,7 @@ export function NowAtHand({ r, t }: { readonly r: Running; readonly t: TaskState
         <AtHand t={t} stage={stage} soak={soakOf(r, now)} />
         {timer && <Fuse timer={timer} now={now} r={r} />}
       </div>
-      <div className="grid grid-cols-2 gap-2.5 sm:grid-cols-4">
+      <div className="order-2 mt-2.5 grid grid-cols-2 gap-2.5 sm:order-1 sm:mt-0 sm:mb-2.5 sm:grid-cols-4">
         {before && (
           <button
             type="button"
@@ -73,12 +73,14 @@ export function NowAtHand({ r, t }: { readonly r: Running; readonly t: TaskState
         <button type="button" className="btn btn-plain btn-big" onClick={() => setAsking('abandon')}>
           Abandon
         </button>
+      </div>
+      <div className="grid max-sm:order-1 sm:order-2">
         {waits ? (
-          <button type="button" className="btn btn-primary btn-big col-span-2 text-lg!" onClick={() => log(begin(t))}>
+          <button type="button" className="btn btn-primary btn-big text-lg!" onClick={() => log(begin(t))}>
             {`Start: ${join(duration(t.task.timerS ?? t.task.durationS))}`}
           </button>
         ) : (
-          <button type="button" className="btn btn-primary btn-big col-span-2 text-lg!" onClick={done}>
+          <button type="button" className="btn btn-primary btn-big text-lg!" onClick={done}>
             {after ? 'Done, next' : 'Done, to the shelf'}
           </button>
         )}

@@ -121,7 +121,12 @@ function jarLog(j: JarRecord, p: Past, laidAt: number, random: () => number): re
     return true;
   };
   if (p.end === 'kept') {
-    if (pulp) return out;
+    if (pulp) {
+      // One pulp was thrown away, one boiled; the third was boiled in the milk and is kept.
+      if (p.seed % 3 === 1) add(9, { is: 'thrown', why: 'To be safe' });
+      else if (p.seed % 3 === 2) add(1.5, { is: 'boiled', forS: 1200 });
+      return out;
+    }
     let left = j.filledMl * (j.id.endsWith(':1') ? 0.55 : 0.12);
     for (let h = 9; left > 90; h += 7) {
       const ml = Math.round((90 + 90 * random()) / 10) * 10;

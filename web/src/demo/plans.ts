@@ -27,7 +27,7 @@ const PLANS: readonly DemoPlan[] = [
     ageDays: 40,
     edits: [
       beans(240),
-      set('soak', 'waterG', 1550),
+      set('soak', 'waterG', 1650),
       set('grind', 'waterG', 1350),
       set('grind', 'loads', 2),
       set('wash', 'waterG', 420),
@@ -41,7 +41,7 @@ const PLANS: readonly DemoPlan[] = [
     ageDays: 33,
     edits: [
       beans(210),
-      set('scald', 'waterG', 1500),
+      set('scald', 'waterG', 1650),
       set('grind', 'waterG', 1700),
       set('boil', 'holdS', 5400),
       set('finish', 'saltG', 1.5),

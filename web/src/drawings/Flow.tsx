@@ -16,7 +16,13 @@ const FILL: Readonly<Record<Paint, string>> = {
   drain: 'var(--water-soft)',
   steam: 'var(--flame-soft)',
 };
-const TONE = { ink: 'var(--ink)', water: 'var(--water-text)', flame: 'var(--flame-text)', ash: 'var(--ash)' } as const;
+const TONE = {
+  ink: 'var(--ink)',
+  milk: '#20262a',
+  water: 'var(--water-text)',
+  flame: 'var(--flame-text)',
+  ash: 'var(--ash)',
+} as const;
 
 const shape = area<{ x: number; y: number; h: number }>()
   .x((p) => p.x)
@@ -73,7 +79,7 @@ export function Flow({ recipe, outcome, width, compact, jars }: FlowProps) {
             fontSize={compact ? 12.5 : 13}
             fontWeight={650}
             fill={TONE[l.tone]}
-            stroke="var(--plate)"
+            stroke={l.tone === 'milk' ? 'none' : 'var(--plate)'}
             strokeWidth={4}
             paintOrder="stroke"
           >
@@ -119,14 +125,14 @@ function Jars({
 }) {
   const main = layout.ends.find((e) => e.stream === 'milk') ?? layout.ends[0];
   if (!main || jars.n === 0) return null;
-  const w = compact ? 30 : 34;
+  const shown = Math.min(jars.n, compact ? 1 : 3);
+  const w = compact ? 30 : shown > 2 ? 23 : 34;
   const h = compact ? 56 : 92;
-  const shown = Math.min(jars.n, compact ? 1 : 2);
   const y = main.y + main.h / 2 - h / 2;
   return (
     <g>
       {Array.from({ length: shown }, (_, i) => (
-        <g key={i} transform={`translate(${main.x + 6 + i * (w + 5)} ${y})`}>
+        <g key={i} transform={`translate(${main.x + 6 + i * (w + 4)} ${y})`}>
           <JarShape width={w} height={h} share={jars.share} fill="var(--milk)" />
         </g>
       ))}

@@ -27,7 +27,7 @@ export interface Label {
   readonly x: number;
   readonly y: number;
   readonly anchor: 'start' | 'middle' | 'end';
-  readonly tone: 'ink' | 'water' | 'flame' | 'ash';
+  readonly tone: 'ink' | 'milk' | 'water' | 'flame' | 'ash';
   readonly grams: number;
   readonly what: LabelWhat;
   readonly stream?: string;
@@ -47,6 +47,10 @@ export interface Frame {
   readonly thick: number;
   readonly compact: boolean;
 }
+/** How far below the stream that passes, fresh water comes in and thrown water goes. */
+const GAP = 12;
+/** Less than this is not worth a ribbon of its own, g. */
+const LEAST_G = 20;
 const ALL: readonly Station[] = ['soak', 'grind', 'strain', 'cook', 'jar'];
 const NICE_G = [300, 500, 800, 1200, 2000, 3000, 4500, 7000, 10_000, 15_000, 25_000, 50_000, 100_000, 1e6];
 
@@ -58,7 +62,7 @@ function moves(s: Step, flows: readonly Flow[]): boolean {
     s.kind === 'pool' ||
     s.kind === 'holdBack' ||
     s.kind === 'jar' ||
-    flows.some((f) => flowG(f) >= 20)
+    flows.some((f) => flowG(f) >= LEAST_G)
   );
 }
 /** Stations in the order in which this plan comes to them: a school that boils before it strains is drawn so. */
@@ -96,7 +100,7 @@ class Layout {
   private readonly perG: number;
   private readonly mainY: number;
   private readonly pulpY: number;
-  private readonly bottomY: number;
+  private low: number;
   private readonly topY: number;
   private lastX: number;
 
@@ -109,16 +113,15 @@ class Layout {
     const most = Math.max(1, ...o.stages.flatMap((s) => s.writes.map(([, w]) => (w ? massG(w) : 0))), this.soakMost());
     const nice = NICE_G.find((g) => g >= most) ?? most;
     this.perG = frame.thick / nice;
-    const top = frame.compact ? 26 : 46;
-    const pulpMost =
-      Math.max(
-        0,
-        ...o.stages.flatMap((s) => s.writes.map(([n, w]) => (w && n !== 'work' && this.isPulp(w) ? massG(w) : 0))),
-      ) * this.perG;
+    const top = frame.compact ? 24 : 44;
+    const pulpMost = Math.max(
+      0,
+      ...o.stages.flatMap((st) => st.writes.map(([n, w]) => (w && n !== 'work' && this.isPulp(w) ? massG(w) : 0))),
+    );
     this.topY = top;
-    this.mainY = top + 16 + frame.thick / 2;
-    this.pulpY = this.mainY + frame.thick / 2 + (frame.compact ? 16 : 26) + pulpMost / 2;
-    this.bottomY = this.pulpY + pulpMost / 2 + (frame.compact ? 18 : 34);
+    this.mainY = top + (frame.compact ? 14 : 22) + frame.thick / 2;
+    this.pulpY = this.mainY + frame.thick / 2 + (frame.compact ? 16 : 24) + (pulpMost * this.perG) / 2;
+    this.low = this.mainY + frame.thick / 2;
     this.lastX = frame.compact ? 4 : 10;
   }
   private soakMost(): number {
@@ -149,7 +152,7 @@ class Layout {
     }
     const ends = this.finish();
     const placed = apart(this.labels, this.frame);
-    const low = Math.max(this.bottomY, ...placed.map((l) => l.y)) + 8;
+    const low = Math.max(this.low, ...placed.map((l) => l.y)) + 10;
     return {
       stations: this.stations,
       ribbons: this.ribbons,
@@ -173,18 +176,26 @@ class Layout {
   private begin(): void {
     for (const l of this.recipe.larder) {
       const h = l.grams * this.perG;
-      this.open.set(l.into, { x: 0, y: this.mainY - h / 2, h });
-      this.labels.push({
-        key: `larder-${l.into}`,
-        x: this.frame.compact ? 2 : 8,
-        y: this.mainY - h / 2 - 8,
-        anchor: 'start',
-        tone: 'ink',
-        grams: l.grams,
-        what: 'beans',
-      });
+      // Where it starts is settled by the first bar it comes to, so that it runs in level.
+      this.open.set(l.into, { x: 0, y: NaN, h });
     }
     for (const [name, s] of this.larder()) this.state.set(name, s);
+  }
+  /** The open end of a stream at a bar whose left side is at `y`; from the larder it comes level. */
+  private from(name: string, y: number): Open | undefined {
+    const o = this.open.get(name);
+    if (!o || !Number.isNaN(o.y)) return o;
+    const grams = this.recipe.larder.reduce((g, l) => g + (l.into === name ? l.grams : 0), 0);
+    this.labels.push({
+      key: `larder-${name}`,
+      x: this.frame.compact ? 2 : 8,
+      y: y - 8,
+      anchor: 'start',
+      tone: 'ink',
+      grams,
+      what: 'beans',
+    });
+    return { ...o, y };
   }
   private larder(): readonly (readonly [string, Stream])[] {
     const first = this.o.stages[0]?.writes[0];
@@ -220,63 +231,74 @@ class Layout {
     const h = Math.max(2, inMass + tapH);
     let y = this.mainY - h / 2;
     this.bars.push({ key: `bar-${s.id}`, step: s.id, x, y, h, hot: s.kind === 'boil' || s.kind === 'blanch' });
-    // Left side: what comes along, the main stream above; water rises from below.
+    // Left side: what comes along above, fresh water rising from below.
+    let lowest = y;
     for (const name of s.kind === 'pool' ? [s.params.of, s.params.into] : reads) {
-      const from = this.open.get(name);
+      const from = this.from(name, y);
       if (!from) continue;
       this.band(`${s.id}-${name}`, name, from, x, y);
       y += from.h;
+      lowest = Math.max(lowest, from.y + from.h);
     }
     for (const f of taps) {
       const fh = flowG(f) * this.perG;
-      this.ribbons.push({
-        key: `${s.id}-tap`,
-        fill: 'water',
-        x0: x - this.reach(),
-        y0: this.bottomY - 12,
-        x1: x,
-        y1: y,
-        h: fh,
-      });
-      this.labels.push({
+      const y0 = Math.max(y, lowest) + GAP;
+      this.ribbons.push({ key: `${s.id}-tap`, fill: 'water', x0: x - this.reach(), y0, x1: x, y1: y, h: fh });
+      this.under({
         key: `in-${s.id}`,
-        x: x - this.reach(),
-        y: this.bottomY + fh + 4,
-        anchor: 'middle',
+        x: x - this.reach() / 2,
+        y: y0 + fh + 15,
         tone: 'water',
         grams: flowG(f),
         what: 'waterIn',
       });
       y += fh;
     }
-    // Right side: what leaves goes up, then the main stream, pulp below.
+    // Right side: steam and skin leave above, what is poured off falls away below, the stream goes on between.
     let out = this.mainY - h / 2;
-    for (const f of outs) {
+    const falls = outs.filter((f) => 'outside' in f.to && f.to.outside === 'drain');
+    for (const f of outs.filter((x2) => !falls.includes(x2))) {
       const fh = flowG(f) * this.perG;
-      const to = 'outside' in f.to ? f.to.outside : '';
-      const what: LabelWhat =
-        to === 'steam' ? 'steam' : to === 'skimmed' ? 'lifted' : s.kind === 'hull' ? 'skins' : 'drain';
-      if (flowG(f) >= 20) {
+      const steam = 'outside' in f.to && f.to.outside === 'steam';
+      if (flowG(f) >= LEAST_G) {
+        const y1 = this.topY - fh + 4;
         this.ribbons.push({
-          key: `${s.id}-${to}`,
-          fill: to === 'steam' ? 'steam' : 'drain',
+          key: `${s.id}-up`,
+          fill: steam ? 'steam' : 'drain',
           x0: x,
           y0: out,
           x1: x + this.reach(),
-          y1: this.topY - fh + 4,
+          y1,
           h: fh,
         });
         this.labels.push({
           key: `out-${s.id}`,
           x: x + this.reach(),
-          y: this.topY - fh - 4,
+          y: y1 - 6,
           anchor: 'middle',
-          tone: to === 'steam' ? 'flame' : 'ash',
+          tone: steam ? 'flame' : 'ash',
           grams: flowG(f),
-          what,
+          what: steam ? 'steam' : 'lifted',
         });
       }
       out += fh;
+    }
+    let fall = this.mainY + h / 2;
+    for (const f of falls) {
+      const fh = flowG(f) * this.perG;
+      fall -= fh;
+      if (flowG(f) < LEAST_G) continue;
+      const y1 = Math.max(fall, this.mainY + 6) + GAP;
+      this.ribbons.push({ key: `${s.id}-down`, fill: 'drain', x0: x, y0: fall, x1: x + this.reach(), y1, h: fh });
+      if (s.kind !== 'hull' || fh > 4)
+        this.under({
+          key: `out-${s.id}`,
+          x: x + this.reach() * 0.7,
+          y: y1 + fh + 15,
+          tone: 'ash',
+          grams: flowG(f),
+          what: s.kind === 'hull' ? 'skins' : 'drain',
+        });
     }
     for (const [name, made] of this.o.stages[i]?.writes ?? []) {
       if (made === null) {
@@ -291,7 +313,7 @@ class Layout {
           x: x + 10,
           y: out + Math.max(14, oh / 2 - 4),
           anchor: 'start',
-          tone: 'ink',
+          tone: oh > 26 ? 'milk' : 'ink',
           grams: massG(made),
           what: 'milk',
           stream: name,
@@ -300,7 +322,11 @@ class Layout {
     }
   }
   private reach(): number {
-    return this.frame.compact ? 18 : 44;
+    return this.frame.compact ? 16 : 44;
+  }
+  private under(l: Omit<Label, 'anchor'>): void {
+    this.labels.push({ ...l, anchor: 'middle' });
+    this.low = Math.max(this.low, l.y);
   }
 
   /** In the pulp's lane: pulp and fresh water in, thin milk up to the main stream (or a lane of its own). */
@@ -318,16 +344,15 @@ class Layout {
         key: `${s.id}-tap`,
         fill: 'water',
         x0: x - this.reach() * 0.8,
-        y0: this.bottomY - 4,
+        y0: y + (from?.h ?? 0) + GAP,
         x1: x,
         y1: y + (from?.h ?? 0),
         h: waterH,
       });
-      this.labels.push({
+      this.under({
         key: `in-${s.id}`,
-        x: x - this.reach() * 0.6,
-        y: this.bottomY + waterH + 12,
-        anchor: 'middle',
+        x: x - this.reach() * 0.4,
+        y: y + (from?.h ?? 0) + GAP + waterH + 15,
         tone: 'water',
         grams: s.params.waterG,
         what: 'waterIn',
@@ -427,11 +452,11 @@ function apart(labels: readonly Label[], frame: Frame): readonly Label[] {
     const a = l.anchor === 'start' ? x : x - half;
     const b = l.anchor === 'start' ? x + width : x + half;
     let y = l.y;
-    const down = l.what === 'waterIn' && l.y > 80;
+    const down = l.y > frame.thick && l.what !== 'beans';
     for (let tries = 0; tries < 6; tries += 1) {
-      const hit = done.find((d) => d.a < b && a < d.b && Math.abs(d.l.y - y) < 15);
+      const hit = done.find((d) => d.a < b && a < d.b && Math.abs(d.l.y - y) < 17);
       if (!hit) break;
-      y = hit.l.y + (down ? 16 : -16);
+      y = hit.l.y + (down ? 17 : -17);
     }
     const placed = { ...l, x, y: Math.max(12, y) };
     done.push({ l: placed, a, b });

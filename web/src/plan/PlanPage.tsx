@@ -30,7 +30,7 @@ function OpenPlan({ id }: { readonly id: string }) {
   const kit = useKit();
   const settings = useSettings();
   const [open, setOpen] = useState<Station | null>(null);
-  const [ref, width] = useWidth<HTMLDivElement>(900);
+  const [ref, width] = useWidth(Math.min(900, document.documentElement.clientWidth));
   const recipe = plan?.recipe;
   const seen = useMemo(() => (recipe && kit ? lookAt(recipe, kit) : null), [recipe, kit]);
   const ranges = useRanges(seen ? recipe : undefined, kit);

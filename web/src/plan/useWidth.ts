@@ -1,12 +1,11 @@
-import { useEffect, useRef, useState } from 'react';
-import type { RefObject } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 
-/** The width a thing has on the screen, px, followed as it changes. */
-export function useWidth<T extends HTMLElement>(first: number): [RefObject<T | null>, number] {
-  const ref = useRef<T>(null);
+/** The width a thing has on the screen, px, followed as it changes; `first` until it is there. */
+export function useWidth(first: number): [(el: HTMLElement | null) => void, number] {
+  const [el, setEl] = useState<HTMLElement | null>(null);
   const [width, setWidth] = useState(first);
+  const ref = useCallback((e: HTMLElement | null) => setEl(e), []);
   useEffect(() => {
-    const el = ref.current;
     if (!el) return;
     const seen = new ResizeObserver((entries) => {
       const w = entries[0]?.contentRect.width;
@@ -14,6 +13,6 @@ export function useWidth<T extends HTMLElement>(first: number): [RefObject<T | n
     });
     seen.observe(el);
     return () => seen.disconnect();
-  }, []);
+  }, [el]);
   return [ref, width];
 }

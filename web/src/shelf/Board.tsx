@@ -1,7 +1,7 @@
 import { Children } from 'react';
 import type { ReactNode } from 'react';
 
-const ROW = { large: 252, small: 176, tub: 146 } as const;
+const ROW = { large: 226, small: 160, tub: 132 } as const;
 
 interface BoardProps {
   readonly name: string;
@@ -19,7 +19,7 @@ export function Board({ name, empty, size, children }: BoardProps) {
       <ul
         className="grid px-2"
         style={{
-          gridTemplateColumns: `repeat(auto-fill, minmax(${size === 'small' ? 92 : size === 'tub' ? 150 : 128}px, 1fr))`,
+          gridTemplateColumns: `repeat(auto-fill, minmax(${size === 'small' ? 92 : size === 'tub' ? 150 : 108}px, 1fr))`,
           gridAutoRows: `${none ? 84 : row}px`,
           backgroundImage: none ? undefined : plank,
           borderBottom: none ? '10px solid var(--iron)' : undefined,

@@ -1,4 +1,4 @@
-import { duration, grams, join, millilitres } from '@ironpan/core/words';
+import { grams, join, millilitres, roughly } from '@ironpan/core/words';
 import { JarShape, TubShape } from '../drawings/Jar';
 import type { ShelfJar } from './useShelf';
 
@@ -10,7 +10,7 @@ const TAG = {
 
 export const timeLeft = (j: ShelfJar): string => {
   const s = j.now.keep?.s;
-  return s === undefined ? '' : s <= 0 ? 'past its time' : join(duration(s));
+  return s === undefined ? '' : s <= 0 ? 'past its time' : join(roughly(s));
 };
 export const amountLeft = (j: ShelfJar): string => join(j.pulp ? grams(j.now.leftG) : millilitres(j.now.leftMl));
 
@@ -25,10 +25,10 @@ export function OnBoard({
   readonly onOpen: () => void;
 }) {
   const share = j.now.leftMl / Math.max(1, j.jar.vesselMl);
-  const w = small ? 62 : j.pulp ? 128 : 92;
+  const w = small ? 62 : j.pulp ? 124 : 86;
   const h = j.pulp
     ? 64
-    : Math.round((small ? 84 : 148) * Math.min(1.05, Math.max(0.62, (j.jar.vesselMl / 1000) ** 0.33)));
+    : Math.round((small ? 80 : 132) * Math.min(1.05, Math.max(0.62, (j.jar.vesselMl / 1000) ** 0.33)));
   const raw = !j.now.done;
   return (
     <li className="flex flex-col items-center justify-end pb-[10px]">

@@ -48,8 +48,8 @@ export function ShelfPage() {
         </Board>
         <Soaking batches={open} now={now} roomC={kit.roomC} />
       </div>
-      <aside className="flex flex-col gap-4 max-wide:order-first">
-        <Link to="/plan" className="btn btn-primary btn-big">
+      <aside className="flex flex-col gap-4">
+        <Link to="/plan" className="btn btn-primary btn-big text-lg!">
           Plan a milk
         </Link>
         <Next jars={here} batches={open} now={now} kit={kit} onOpen={setChosen} />
