@@ -88,7 +88,7 @@ export function ImportFile() {
         id={id}
         type="file"
         accept="application/json,.json"
-        className="block max-w-full"
+        className="block w-full max-w-full"
         onChange={(e) => {
           const file = e.target.files?.[0];
           if (file) void take(file);

@@ -1,24 +1,20 @@
 import { KIT_SCALARS, KIT_SPECS } from '@ironpan/core/kitchen';
-import type { Kit } from '@ironpan/core/kitchen';
-import { now } from '../app/clock';
-import { saveKit } from '../store/kit';
 import { boilingC } from '../ui/boiling';
 import { NumberField } from '../ui/NumberField';
 import { Loading } from '../ui/State';
 import { TextField } from '../ui/TextField';
-import { useKit } from '../ui/useKitchen';
 import { plain } from '@ironpan/core/units';
 import { Preferences } from './Preferences';
 import { Things } from './Things';
+import { useKitEdit } from './useKitEdit';
 import { YourData } from './YourData';
 
 const UNIT: Readonly<Record<string, string>> = { m: 'm', C: '°C', ml: 'ml' };
 
 /** My kitchen: all that the reckoning uses of it, with usual values to begin from. */
 export function KitPage() {
-  const kit = useKit();
+  const [kit, change] = useKitEdit();
   if (!kit) return <Loading />;
-  const change = (f: (k: Kit) => Kit): void => void saveKit(f, now());
   return (
     <div className="mx-auto max-w-[84rem] px-4 py-5 wide:px-5">
       <h1 className="mb-1 text-3xl">Kit</h1>
@@ -26,7 +22,7 @@ export function KitPage() {
         Usual values stand here until you change them. Every plan is reckoned with them; a batch keeps those it began
         with.
       </p>
-      <div className="grid items-start gap-4 wide:grid-cols-[20rem_minmax(0,1fr)]">
+      <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 wide:grid-cols-[20rem_minmax(0,1fr)]">
         <div className="flex flex-col gap-4">
           <section aria-label="The kitchen" className="plate flex flex-col gap-3 p-4">
             <h2 className="text-xl">The kitchen</h2>

@@ -27,9 +27,15 @@ function setTheme(t: Theme): void {
 }
 
 export function Preferences() {
-  const settings = useSettings();
+  const stored = useSettings();
+  const [chosen, setChosen] = useState<Settings | null>(null);
+  const settings = chosen ?? stored;
   const [theme, show] = useState(themeNow);
   if (!settings) return null;
+  const choose = (s: Settings): void => {
+    setChosen(s);
+    void saveSettings(s);
+  };
   return (
     <section aria-label="How it shows" className="plate flex flex-col gap-3 p-4">
       <h2 className="text-xl">How it shows</h2>
@@ -50,14 +56,14 @@ export function Preferences() {
         label="Amounts in"
         value={settings.cups}
         options={CUP_CHOICES}
-        onChange={(cups) => void saveSettings({ ...settings, cups: cups as Settings['cups'] })}
+        onChange={(cups) => choose({ ...settings, cups: cups as Settings['cups'] })}
       />
       <label className="flex min-h-9 cursor-pointer items-center gap-2">
         <input
           type="checkbox"
           className="checkbox"
           checked={settings.keys}
-          onChange={(e) => void saveSettings({ ...settings, keys: e.target.checked })}
+          onChange={(e) => choose({ ...settings, keys: e.target.checked })}
         />
         One-letter keys for the places (? lists them)
       </label>

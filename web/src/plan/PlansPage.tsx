@@ -101,8 +101,13 @@ function Schools({ kit }: { readonly kit: Kit }) {
                 <Row label="your hands" text={join(duration(s.handsS))} />
               </dl>
             )}
-            <button type="button" className="btn btn-plain btn-big" onClick={() => void choose(m.id)}>
-              Plan this<span className="sr-only">: {m.name}</span>
+            <button
+              type="button"
+              className="btn btn-plain btn-big"
+              aria-label={`Plan this: ${m.name}`}
+              onClick={() => void choose(m.id)}
+            >
+              Plan this
             </button>
           </li>
         ))}

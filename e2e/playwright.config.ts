@@ -1,0 +1,43 @@
+import { defineConfig } from '@playwright/test';
+
+const port = Number(process.env.E2E_PORT ?? 8799);
+const args = [
+  '--no-sandbox',
+  '--disable-gpu',
+  '--disable-quic',
+  '--no-first-run',
+  '--disable-background-networking',
+  '--disable-component-update',
+  '--disable-sync',
+];
+
+export default defineConfig({
+  testDir: './tests',
+  outputDir: './test-results',
+  workers: 1,
+  timeout: 60_000,
+  expect: { timeout: 10_000 },
+  forbidOnly: true,
+  reporter: [['list'], ['json']],
+  use: {
+    actionTimeout: 8_000,
+    baseURL: `http://127.0.0.1:${port}`,
+    viewport: { width: 1280, height: 800 },
+    locale: 'en-GB',
+    timezoneId: 'UTC',
+    colorScheme: 'light',
+    launchOptions: { executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium', args },
+  },
+  projects: [
+    { name: 'cook', testIgnore: /pictures/ },
+    { name: 'pictures', testMatch: /pictures/ },
+  ],
+  webServer: {
+    command: 'node --import tsx src/main.ts',
+    cwd: '../server',
+    env: { PORT: String(port), IRONPAN_REALM: 'kitchen' },
+    url: `http://127.0.0.1:${port}/healthz`,
+    reuseExistingServer: false,
+    gracefulShutdown: { signal: 'SIGTERM', timeout: 3000 },
+  },
+});

@@ -1,0 +1,96 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+import type { Page } from '@playwright/test';
+import { Cook } from './cook';
+
+const PLACES = ['/', '/plan', '/plan/demo-big', '/bench', '/book', '/book/demo-batch-13', '/kit'];
+const LONG = 'A very long name for a plan of soy milk that goes on and on, as some people like to write it all down 12';
+
+async function clean(page: Page, where: string): Promise<void> {
+  const { violations } = await new AxeBuilder({ page })
+    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+    .analyze();
+  expect(violations.map((v) => `${where}: ${v.id} ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)).toEqual([]);
+}
+/** Nothing may make the page wider than the window. */
+async function fits(page: Page, where: string): Promise<void> {
+  const over = await page.evaluate(() => document.documentElement.scrollWidth - document.documentElement.clientWidth);
+  expect([where, over]).toEqual([where, 0]);
+}
+
+for (const theme of ['light', 'dark'] as const)
+  test(`axe finds nothing on any page of the demo, ${theme}`, async ({ page }) => {
+    test.setTimeout(120_000);
+    await page.emulateMedia({ colorScheme: theme });
+    const cook = await Cook.enter(page, 'demo');
+    for (const path of PLACES) {
+      await cook.go(path);
+      await clean(page, `${theme} ${path}`);
+    }
+    await cook.go('/plan/demo-big');
+    await page.getByRole('button', { name: 'Open Soak' }).click();
+    await cook.types('soak for', 'x');
+    await clean(page, `${theme} open station with a fault`);
+    await cook.go('/');
+    await cook.jars().first().click();
+    await clean(page, `${theme} jar sheet`);
+  });
+
+test('axe finds nothing in an empty kitchen, nor with long names', async ({ page }) => {
+  test.setTimeout(120_000);
+  const cook = await Cook.enter(page, 'own');
+  for (const path of ['/', '/plan', '/bench', '/book', '/kit']) {
+    await cook.go(path);
+    await clean(page, `empty ${path}`);
+  }
+  await cook.plans('Scalded and long-soaked');
+  await cook.types('Name of the plan', LONG);
+  await clean(page, 'long plan');
+  await fits(page, 'long plan');
+  await cook.starts();
+  await clean(page, 'long bench');
+  await cook.go('/book');
+  await fits(page, 'long book');
+  await clean(page, 'long book');
+});
+
+test('on a phone nothing is wider than the screen, and the bench’s buttons are 56 px', async ({ page }) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  const cook = await Cook.enter(page, 'demo');
+  for (const path of [...PLACES, '/bench/demo-batch-14']) {
+    await cook.go(path);
+    await fits(page, path);
+    await clean(page, `phone ${path}`);
+  }
+  for (const b of await page.getByRole('region', { name: 'Now' }).getByRole('button').all()) {
+    const box = await b.boundingBox();
+    expect(box?.height ?? 0).toBeGreaterThanOrEqual(56);
+  }
+});
+
+test('with text at twice the size the page still fits', async ({ page }) => {
+  const cook = await Cook.enter(page, 'demo');
+  for (const path of ['/', '/plan/demo-weekday', '/bench/demo-batch-14', '/kit']) {
+    await cook.go(path);
+    await page.evaluate(() => document.documentElement.style.setProperty('font-size', '200%'));
+    await fits(page, `large ${path}`);
+  }
+});
+
+test('a whole step is done by keyboard alone', async ({ page }) => {
+  const cook = await Cook.enter(page, 'demo', '/bench/demo-batch-14');
+  const before = await cook.where();
+  for (let i = 0; i < 60; i += 1) {
+    await page.keyboard.press('Tab');
+    if ((await page.evaluate(() => document.activeElement?.textContent)) === 'Done, next') break;
+  }
+  await page.keyboard.press('Enter');
+  const asPlanned = page.getByRole('button', { name: /^As planned/ });
+  if (await asPlanned.isVisible()) await page.keyboard.press('Tab');
+  await expect(asPlanned.or(page.getByRole('heading', { name: 'Drain and rinse' })).first()).toBeVisible();
+  if (await asPlanned.isVisible()) {
+    await asPlanned.focus();
+    await page.keyboard.press('Enter');
+  }
+  await expect.poll(() => cook.where()).not.toBe(before);
+});

@@ -1,0 +1,141 @@
+import { expect } from '@playwright/test';
+import type { Locator, Page } from '@playwright/test';
+
+/** Every test and picture stands at this instant, so that nothing depends on the day. */
+export const MORNING = new Date('2026-03-14T07:30:00Z');
+const HOUR_MS = 3_600_000;
+
+/** Speaks as a cook acts: it knows what is on the screen and nothing of what is behind it. */
+export class Cook {
+  constructor(readonly page: Page) {}
+
+  /** Comes into the kitchen, the cook's own or the demo's, at a fixed instant. */
+  static async enter(page: Page, kitchen: 'own' | 'demo', path = '/'): Promise<Cook> {
+    await page.clock.install({ time: MORNING });
+    await page.addInitScript(
+      (realm) => {
+        if (localStorage.getItem('ironpan-realm') === null) localStorage.setItem('ironpan-realm', realm);
+      },
+      kitchen === 'own' ? 'kitchen' : 'demo',
+    );
+    const cook = new Cook(page);
+    await cook.go(path);
+    return cook;
+  }
+  async go(path: string): Promise<void> {
+    await this.page.goto(path);
+    await expect(this.page.locator('#place').getByText('Reading your kitchen')).toHaveCount(0);
+    await expect(this.page.locator('#place > *').first()).toBeVisible();
+  }
+  async waits(hours: number): Promise<void> {
+    await this.page.clock.fastForward(hours * HOUR_MS);
+  }
+
+  async plans(school: string): Promise<void> {
+    await this.go('/plan');
+    await this.page.getByRole('button', { name: `Plan this: ${school}` }).click();
+    await expect(this.page.getByRole('button', { name: 'Start this batch' })).toBeVisible();
+  }
+  station(name: string): Locator {
+    return this.page.getByRole('region', { name, exact: true });
+  }
+  field(label: string): Locator {
+    return this.page.getByRole('textbox', { name: label, exact: true }).first();
+  }
+  async types(label: string, text: string): Promise<void> {
+    await this.field(label).fill(text);
+  }
+  result(label: string): Locator {
+    return this.page.locator(`[data-result="${label}"] .num`).first();
+  }
+  warning(check: string): Locator {
+    return this.page.locator(`[data-check="${check}"]`);
+  }
+  async mends(check: string, move: string | RegExp): Promise<void> {
+    await this.warning(check).getByRole('button', { name: move }).first().click();
+  }
+  async starts(): Promise<void> {
+    await this.page.getByRole('button', { name: 'Start this batch' }).click();
+    const anyway = this.page.getByRole('button', { name: 'Start all the same' });
+    const bench = this.page.getByRole('region', { name: 'Now' });
+    await expect(anyway.or(bench)).toBeVisible();
+    if (await anyway.isVisible()) await anyway.click();
+    await expect(bench).toBeVisible();
+  }
+
+  heading(): Locator {
+    return this.page.getByRole('region', { name: 'Now' }).getByRole('heading', { level: 1 });
+  }
+  async press(name: string | RegExp): Promise<void> {
+    await this.page.getByRole('button', { name }).click();
+  }
+  /** Does the step at hand: starts its timer if it has one, lets it run its planned time, and says done. */
+  async doesStep(): Promise<void> {
+    const now = this.page.getByRole('region', { name: 'Now' });
+    const before = await this.where();
+    const start = now.getByRole('button', { name: /^Start:/ });
+    if (await start.isVisible()) await start.click();
+    await now.getByRole('button', { name: /^Done/ }).click();
+    const asPlanned = this.page.getByRole('button', { name: /^As planned/ });
+    await expect.poll(async () => (await asPlanned.isVisible()) || (await this.where()) !== before).toBe(true);
+    if (await asPlanned.isVisible()) {
+      await asPlanned.click();
+      await expect.poll(() => this.where()).not.toBe(before);
+    }
+  }
+  /** Which step is at hand, as the screen says it: "3 of 17", or the end. */
+  async where(): Promise<string> {
+    const place = this.page.locator('#place');
+    return (await place.getByText(/^\d+ of \d+$/).count()) > 0
+      ? place
+          .getByText(/^\d+ of \d+$/)
+          .first()
+          .innerText()
+      : 'over';
+  }
+  async goesOnUntil(title: string | RegExp): Promise<void> {
+    for (let i = 0; i < 30; i += 1) {
+      const h = await this.heading().innerText();
+      if (typeof title === 'string' ? h === title : title.test(h)) return;
+      await this.doesStep();
+    }
+    throw new Error(`never came to ${String(title)}`);
+  }
+  async finishes(): Promise<void> {
+    for (let i = 0; i < 30 && (await this.where()) !== 'over'; i += 1) await this.doesStep();
+    await expect(this.page.getByText(/is in its jars/)).toBeVisible();
+  }
+  async records(label: string, text: string): Promise<void> {
+    await this.page.getByRole('textbox', { name: label, exact: true }).fill(text);
+    await this.page.getByRole('button', { name: `Record ${label}` }).click();
+    await expect(this.page.getByText(/recorded /).first()).toBeVisible();
+  }
+
+  jars(): Locator {
+    return this.page.getByRole('region', { name: /· milk$/ }).getByRole('button');
+  }
+  /** The shelf as a list of words: what stands where, how much, how long. */
+  async shelf(): Promise<string[]> {
+    await this.go('/');
+    await expect(this.page.getByRole('region', { name: /· milk$/ })).toBeVisible();
+    return this.page
+      .locator('section li button[aria-label]')
+      .evaluateAll((all) => all.map((b) => b.getAttribute('aria-label') ?? ''));
+  }
+
+  async exports(): Promise<string> {
+    await this.go('/kit');
+    const coming = this.page.waitForEvent('download');
+    await this.press('Export everything');
+    return (await coming).path();
+  }
+  async choosesFile(file: string | { name: string; mimeType: string; buffer: Buffer }): Promise<void> {
+    await this.page.getByLabel('Import a kitchen’s file').setInputFiles(file);
+  }
+  async empties(): Promise<void> {
+    await this.go('/kit');
+    await this.press('Empty this kitchen');
+    await this.press('Delete all of it');
+    await expect(this.page.getByText('The kitchen is empty.')).toBeVisible();
+  }
+}

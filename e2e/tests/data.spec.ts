@@ -1,0 +1,99 @@
+import { expect, test } from '@playwright/test';
+import { mkdtempSync, readFileSync, rmSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join } from 'node:path';
+import { Cook } from './cook';
+
+const file = (name: string, text: string | Buffer) => ({
+  name,
+  mimeType: 'application/json',
+  buffer: Buffer.from(text),
+});
+
+test('a faulty file changes nothing and says where it is faulty', async ({ page }) => {
+  test.setTimeout(120_000);
+  const cook = await Cook.enter(page, 'demo');
+  const shelf = await cook.shelf();
+  const whole = readFileSync(await cook.exports(), 'utf8');
+  const broken = whole.replace('"filledMl": ', '"filledMl": -');
+  const cases: readonly (readonly [string, string | Buffer, RegExp])[] = [
+    ['cut.json', whole.slice(0, whole.length / 2), /cut short or is not JSON/],
+    ['shape.json', '{"hello": 1}', /not a kitchen that Ironpan exported/],
+    ['picture.json', Buffer.from([0x89, 0x50, 0x4e, 0x47, 0, 1, 2]), /cut short or is not JSON/],
+    ['newer.json', whole.replace('"version": 1', '"version": 7'), /newer Ironpan/],
+    ['row.json', broken, /jars, row 1: filledMl is -/],
+  ];
+  for (const [name, text, say] of cases) {
+    await cook.go('/kit');
+    await cook.choosesFile(file(name, text));
+    await expect(page.getByRole('alert')).toContainText('Nothing was changed');
+    await expect(page.getByRole('alert')).toContainText(say);
+  }
+  const dir = mkdtempSync(join(tmpdir(), 'huge-'));
+  writeFileSync(join(dir, 'huge.json'), Buffer.alloc(50_000_000, 32));
+  await cook.go('/kit');
+  await cook.choosesFile(join(dir, 'huge.json'));
+  await expect(page.getByRole('alert')).toContainText('50 MB');
+  rmSync(dir, { recursive: true });
+  expect(await cook.shelf()).toEqual(shelf);
+});
+
+test('replacing takes only what is in the file, and says so before', async ({ page }) => {
+  const cook = await Cook.enter(page, 'demo');
+  const shelf = await cook.shelf();
+  const path = await cook.exports();
+  await cook.plans('No soak');
+  await cook.go('/kit');
+  await cook.choosesFile(path);
+  await page.getByLabel(/^Replace/).check();
+  await expect(page.getByRole('row', { name: /^plans/ })).toContainText('1');
+  await cook.press('Replace this kitchen');
+  await expect(page.getByText(/now the one in the file/)).toBeVisible();
+  await cook.go('/plan');
+  await expect(page.getByRole('link', { name: /^No soak/ })).toHaveCount(0);
+  expect(await cook.shelf()).toEqual(shelf);
+});
+
+test('the demo is left for an empty kitchen, and come back to', async ({ page }) => {
+  const cook = await Cook.enter(page, 'demo');
+  await expect(page.getByText('Demo kitchen.')).toBeVisible();
+  await cook.press('Leave it, open my own kitchen');
+  await expect(page.getByRole('heading', { name: 'Your shelf is empty' })).toBeVisible();
+  await expect(page.getByText('Demo kitchen.')).toHaveCount(0);
+  await cook.press('Look around the demo');
+  await expect(cook.jars().first()).toBeVisible();
+});
+
+test('storage refused: a page that says so, and what to do', async ({ page }) => {
+  await page.addInitScript(() => {
+    Object.defineProperty(window, 'indexedDB', {
+      get: () => ({
+        open: () => {
+          throw new DOMException('refused', 'SecurityError');
+        },
+      }),
+    });
+  });
+  await page.goto('/');
+  await expect(page.getByRole('heading', { name: 'This browser keeps nothing' })).toBeVisible();
+  await expect(page.getByText(/private window/)).toBeVisible();
+});
+
+test('the kit is used at once: altitude moves the boil, and bad figures stay in the field', async ({ page }) => {
+  const cook = await Cook.enter(page, 'own', '/kit');
+  await cook.types('altitude', '3000');
+  await expect(page.getByText('water boils at 90.0 °C').first()).toBeVisible();
+  await cook.types('altitude', '9000');
+  await expect(page.getByRole('alert')).toContainText('too much');
+  await cook.plans('Raw ground, washed');
+  await expect(cook.warning('holdTooShort')).toContainText('3 000 m');
+});
+
+test('an address that leads nowhere says so', async ({ page }) => {
+  const cook = await Cook.enter(page, 'own', '/nowhere');
+  await expect(page.getByRole('heading', { name: 'There is nothing at this address' })).toBeVisible();
+  await cook.go('/plan/none');
+  await expect(page.getByRole('heading', { name: 'This plan is not here' })).toBeVisible();
+  await cook.go('/bench/none');
+  await expect(page.getByRole('heading', { name: 'This batch is not here' })).toBeVisible();
+});
