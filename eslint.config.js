@@ -9,7 +9,10 @@ import tseslint from 'typescript-eslint';
 const noClock = [
   { selector: "CallExpression[callee.object.name='Date'][callee.property.name='now']", message: 'Now is passed in.' },
   { selector: "NewExpression[callee.name='Date'][arguments.length=0]", message: 'Now is passed in.' },
-  { selector: "CallExpression[callee.object.name='Math'][callee.property.name='random']", message: 'Seeds are passed in.' },
+  {
+    selector: "CallExpression[callee.object.name='Math'][callee.property.name='random']",
+    message: 'Seeds are passed in.',
+  },
 ];
 
 export default defineConfig([
@@ -22,7 +25,7 @@ export default defineConfig([
     rules: {
       '@typescript-eslint/restrict-template-expressions': ['error', { allowNumber: true }],
       '@typescript-eslint/no-confusing-void-expression': ['error', { ignoreArrowShorthand: true }],
-      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_' }],
+      '@typescript-eslint/no-unused-vars': ['error', { argsIgnorePattern: '^_', varsIgnorePattern: '^_' }],
     },
   },
   {

@@ -23,4 +23,6 @@ const room = (name) => ({
   transform,
   transformIgnorePatterns,
 });
-export default { projects: [room('core'), room('web'), room('server')] };
+/** Dexie takes the database of the environment when it is loaded, so the stand-in must be there first. */
+const web = { ...room('web'), setupFiles: ['fake-indexeddb/auto'] };
+export default { projects: [room('core'), web, room('server')] };

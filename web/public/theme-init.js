@@ -3,7 +3,7 @@
   var chosen = null;
   try {
     chosen = localStorage.getItem('ironpan-theme');
-  } catch (e) {
+  } catch {
     // Storage refused: the system's own choice holds.
   }
   var dark = window.matchMedia('(prefers-color-scheme: dark)').matches;

@@ -99,7 +99,7 @@ function runStep(step: Step, readings: readonly Reading[], get: (s: string) => S
   for (const reading of readings) {
     const spec = kind.readings[reading.what];
     if (!spec) continue;
-    const effect = spec.effect(step.params as never, ctx);
+    const effect = spec.effect(step.params, ctx);
     if (effect.is === 'param') params = { ...params, [effect.param]: reading.value };
     else if (effect.is !== 'note') rest.push({ reading, effect });
   }

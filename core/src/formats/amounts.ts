@@ -31,7 +31,7 @@ export const unitsFor = (s: AmountSpec): readonly UnitName[] => [...unitsOf(s.un
 /** The unit a bound is told in: one that suits its size. */
 export function boundText(x: number, unit: InnerUnit): string {
   const best: Partial<Record<InnerUnit, UnitName>> = { s: x >= 7200 ? 'h' : x >= 120 ? 'min' : 's', share: '%' };
-  const name = best[unit] ?? (unit as UnitName);
+  const name = best[unit] ?? unit;
   const v = fromInner(x, name);
   return `${plain(v, Number.isInteger(v) ? 0 : 3)} ${name}`;
 }
@@ -55,7 +55,8 @@ export function readAmount(given: unknown, spec: AmountSpec, path: string, fault
   if (typeof value !== 'number' || !Number.isFinite(value))
     return say(`needs a number as its value; “${String(value)}” is none.`);
   if (unit === undefined) return say(`has no unit; use ${units.join(', ')}.`);
-  if (!units.includes(unit as UnitName)) return say(`has the unit “${String(unit)}”; use ${units.join(', ')}.`);
+  if (!units.includes(unit as UnitName))
+    return say(`has the unit “${JSON.stringify(unit).replaceAll('"', '')}”; use ${units.join(', ')}.`);
   if (spec.basis === undefined ? basis !== undefined : basis !== spec.basis)
     return say(spec.basis === undefined ? 'has a basis; only food has one.' : `must have the basis “${spec.basis}”.`);
   const name = unit as UnitName;

@@ -17,7 +17,7 @@ const lineOf = (of: string, s: KitSpec): Line => ({
   key: s.key,
   of,
   spec: { unit: s.unit, low: s.low, high: s.high },
-  shown: SHOWN[of] ?? (s.unit as UnitName),
+  shown: SHOWN[of] ?? s.unit,
 });
 /** The kitchen's own figures in a plan file; their bounds stand with the kitchen. */
 export const KITCHEN_LINES: readonly Line[] = KIT_SCALARS.map((k) => lineOf(k, KIT_SPECS[k]));

@@ -12,7 +12,7 @@ export function pathText(path: readonly (string | number)[]): string {
   return path.map((p, i) => (typeof p === 'number' ? `[${p}]` : i === 0 ? p : `.${p}`)).join('');
 }
 const shown = (x: unknown): string => {
-  const s = typeof x === 'string' ? `“${x}”` : (JSON.stringify(x) ?? String(x));
+  const s = typeof x === 'string' ? `“${x}”` : x === undefined ? 'nothing' : JSON.stringify(x);
   return s.length > 60 ? `${s.slice(0, 57)}…` : s;
 };
 

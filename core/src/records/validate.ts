@@ -23,6 +23,12 @@ export function validRow(
       ],
     };
   const schema: Joi.Schema = SCHEMAS[table];
-  const { error, value } = schema.validate(moved.row, { abortEarly: false, convert: false });
-  return error ? { faults: error.details.map(faultOf) } : { row: value as unknown };
+  const judged: { readonly error?: Joi.ValidationError | undefined; readonly value: unknown } = schema.validate(
+    moved.row,
+    {
+      abortEarly: false,
+      convert: false,
+    },
+  );
+  return judged.error ? { faults: judged.error.details.map(faultOf) } : { row: judged.value };
 }

@@ -1,4 +1,4 @@
-import { USUAL_KIT, away } from '../../src/kitchen';
+import { USUAL_KIT } from '../../src/kitchen';
 import type { Kit, Outside, Stream } from '../../src/kitchen';
 import { massG, flowG, contents, waterG } from '../../src/kitchen';
 import { COMPONENTS, SOYBEANS } from '../../src/materials';
@@ -55,4 +55,3 @@ export function impossible(s: Stream): string[] {
   if (Math.abs(dry + waterG(s) - massG(s)) > 1e-6) bad.push('components do not sum to dry mass');
   return bad;
 }
-export { away };

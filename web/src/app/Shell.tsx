@@ -3,7 +3,7 @@ import { Link } from 'react-router';
 import { useEffect, useRef } from 'react';
 import { boilingText } from '../ui/boiling';
 import { Empty } from '../ui/State';
-import { Notes } from '../ui/toast';
+import { Notes } from '../ui/Notes';
 import { useKit } from '../ui/useKitchen';
 import { DemoBanner } from './DemoBanner';
 import { Keys } from './Keys';

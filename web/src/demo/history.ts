@@ -3,6 +3,7 @@ import type { BatchEvent } from '@ironpan/core/batch';
 import { normal, seededRandom } from '@ironpan/core/numerics';
 import type { BatchRecord, EventRecord, JarEventRecord, JarRecord, KitRecord, PlanRecord } from '@ironpan/core/records';
 import { kindOf } from '@ironpan/core/steps';
+import { frozenKit } from '../store/kit';
 import type { Outcome } from '@ironpan/core/steps';
 
 /** What a past batch of the demo is made from: a plan, when it began, and a seed. Its outcome is folded, never typed in. */
@@ -27,8 +28,7 @@ const TIMING = 0.06;
 /** The batch as it truly went in a kitchen drawn at random, and what its cooks wrote down of it. */
 export function makePast(p: Past, number: number, plan: PlanRecord, kit: KitRecord, laidAt: number): Made {
   const random = seededRandom(p.seed);
-  const { updatedAt, ...frozen } = kit;
-  void updatedAt;
+  const frozen = frozenKit(kit);
   const seen = look(plan.recipe, frozen);
   if (!seen) throw new RangeError(plan.name);
   const id = `demo-batch-${number}`;

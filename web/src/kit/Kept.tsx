@@ -4,8 +4,8 @@ import { useEffect, useState } from 'react';
 export function Kept() {
   const [kept, setKept] = useState<boolean | null>(null);
   useEffect(() => {
-    const storage = (navigator as Partial<Navigator>).storage;
-    void storage?.persisted?.().then(setKept, () => setKept(false));
+    // Absent over plain http from another device.
+    if (window.isSecureContext) void navigator.storage.persisted().then(setKept, () => setKept(false));
   }, []);
   return (
     <ul className="quiet small list-disc pl-5">

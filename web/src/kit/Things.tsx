@@ -77,7 +77,7 @@ function One({
   const specs = THING_SPECS[thing.is];
   const values = thing as unknown as Record<string, number | string | boolean>;
   const set = (key: string, v: number | string | boolean): void =>
-    onChange((k) => ({ ...k, things: k.things.map((t) => (t.id === thing.id ? ({ ...t, [key]: v } as Thing) : t)) }));
+    onChange((k) => ({ ...k, things: k.things.map((t) => (t.id === thing.id ? { ...t, [key]: v } : t)) }));
   const remove = (): void =>
     onChange((k) => {
       const things = k.things.filter((t) => t.id !== thing.id);

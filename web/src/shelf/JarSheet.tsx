@@ -9,7 +9,7 @@ import { Dialog } from '../ui/Dialog';
 import { NumberField } from '../ui/NumberField';
 import { fullDate } from '../ui/times';
 import { tell } from '../ui/toast';
-import { amountLeft, timeLeft } from './OnBoard';
+import { amountLeft, timeLeft } from './say';
 import type { ShelfJar } from './useShelf';
 
 const POURS = [100, 200, 250] as const;

@@ -5,7 +5,7 @@ import { Link } from 'react-router';
 import { nameOfTask, soakOf, timerOf } from '../ui/running';
 import type { Running } from '../ui/running';
 import { hourMinute, weekdayHour } from '../ui/times';
-import { amountLeft } from './OnBoard';
+import { amountLeft } from './say';
 import type { ShelfJar } from './useShelf';
 
 interface Item {

@@ -1,5 +1,5 @@
-import { grams, join, millilitres, roughly } from '@ironpan/core/words';
 import { JarShape, TubShape } from '../drawings/Jar';
+import { amountLeft, timeLeft } from './say';
 import type { ShelfJar } from './useShelf';
 
 const TAG = {
@@ -7,12 +7,6 @@ const TAG = {
   soon: { background: 'var(--amber-soft)', color: 'var(--amber-text)' },
   past: { background: 'var(--flame-soft)', color: 'var(--flame-text)' },
 } as const;
-
-export const timeLeft = (j: ShelfJar): string => {
-  const s = j.now.keep?.s;
-  return s === undefined ? '' : s <= 0 ? 'past its time' : join(roughly(s));
-};
-export const amountLeft = (j: ShelfJar): string => join(j.pulp ? grams(j.now.leftG) : millilitres(j.now.leftMl));
 
 /** One jar or tub as it stands: its time left above it, its fill, its tag. */
 export function OnBoard({

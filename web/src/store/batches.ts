@@ -1,10 +1,10 @@
 import { jarsOf, look, MODEL, progressOf, promisedOf } from '@ironpan/core/batch';
 import type { BatchEvent } from '@ironpan/core/batch';
-import type { Kit } from '@ironpan/core/kitchen';
-import type { BatchRecord, EventRecord, PlanRecord } from '@ironpan/core/records';
+import type { BatchRecord, EventRecord, KitRecord, PlanRecord } from '@ironpan/core/records';
 import type { Reading } from '@ironpan/core/steps';
 import { db } from './db';
 import { newId } from './ids';
+import { frozenKit } from './kit';
 
 export interface BatchWithLog {
   readonly batch: BatchRecord;
@@ -19,13 +19,9 @@ async function withLogs(batches: readonly BatchRecord[]): Promise<BatchWithLog[]
 }
 export const allBatches = async (): Promise<BatchWithLog[]> =>
   withLogs(await db().batches.orderBy('startedAt').reverse().toArray());
-export const oneBatch = async (id: string): Promise<BatchWithLog | null> => {
-  const b = await db().batches.get(id);
-  return b ? ((await withLogs([b]))[0] ?? null) : null;
-};
-
 /** Begins a plan: a frozen copy of all it needs, and what it promises. */
-export async function startBatch(plan: PlanRecord, kit: Kit, at: number): Promise<string> {
+export async function startBatch(plan: PlanRecord, record: KitRecord, at: number): Promise<string> {
+  const kit = frozenKit(record);
   const seen = look(plan.recipe, kit);
   if (!seen) throw new RangeError('the steps of this plan are out of order');
   const d = db();
@@ -62,24 +58,21 @@ export type Happening = BatchEvent extends infer E
  */
 export function append(batchId: string, happened: readonly Happening[], at: number): Promise<void> {
   const d = db();
-  return d.transaction('rw', d.batches, d.events, d.jars, async () => {
+  return d.transaction('rw', d.batches, d.events, d.jars, d.jarEvents, async () => {
     const batch = await d.batches.get(batchId);
     if (!batch) return;
     // Within one press the order must hold, so later lines stand a millisecond later.
-    const rows = happened.map(
-      (h, i) => ({ ...h, v: 1 as const, id: newId('event'), batch: batchId, at: at + i }) as EventRecord,
-    );
+    const rows = happened.map((h, i) => ({ ...h, v: 1 as const, id: newId('event'), batch: batchId, at: at + i }));
     await d.events.bulkAdd(rows);
     const events = await d.events.where('batch').equals(batchId).toArray();
     const p = progressOf(batch, events);
-    const had = await d.jars.where('batch').equals(batchId).primaryKeys();
-    if (p.state !== 'finished') {
-      // Gone back to the bench: what had been filled is open again.
-      if (p.state === 'open' && had.length > 0) await d.jars.bulkDelete(had);
-      return;
-    }
+    // Gone back to the bench: the jars stand as they are until it is finished anew.
+    if (p.state !== 'finished') return;
     const jars = jarsOf(batch, p).map((j) => ({ ...j, v: 1 as const }));
-    await d.jars.bulkDelete(had.filter((k) => !jars.some((j) => j.id === k)));
+    const had = await d.jars.where('batch').equals(batchId).primaryKeys();
+    const gone = had.filter((k) => !jars.some((j) => j.id === k));
+    await d.jars.bulkDelete(gone);
+    await d.jarEvents.where('jar').anyOf(gone).delete();
     await d.jars.bulkPut(jars);
   });
 }

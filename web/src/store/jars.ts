@@ -21,7 +21,7 @@ export async function allJars(): Promise<JarWithLog[]> {
 type JarHappening = JarEvent extends infer E ? (E extends JarEvent ? Omit<E, 'id' | 'jar' | 'at'> : never) : never;
 export async function appendToJar(jar: string, h: JarHappening, at: number): Promise<string> {
   const id = newId('jarevent');
-  await db().jarEvents.add({ ...h, v: 1, id, jar, at } as JarEventRecord);
+  await db().jarEvents.add({ ...h, v: 1, id, jar, at });
   return id;
 }
 /** Takes back the last thing that was said of a jar. */

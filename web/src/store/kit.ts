@@ -14,6 +14,10 @@ export function saveKit(change: (k: Kit) => Kit, at: number): Promise<void> {
     await d.kit.put({ ...change(now), v: 1, id: 'kit', rev: now.rev + 1, updatedAt: at });
   });
 }
+/** The kit as a batch keeps it: what the fold uses, without the bookkeeping of the record. */
+export function frozenKit({ updatedAt: _, ...kit }: KitRecord): Kit {
+  return kit;
+}
 export interface Settings {
   /** Show cups beside grams: of which size. */
   readonly cups: 'none' | 'us' | 'metric' | 'own';

@@ -9,15 +9,6 @@ export function Empty({ title, children }: { readonly title: string; readonly ch
     </div>
   );
 }
-export function Failed({ error }: { readonly error: Error }) {
-  return (
-    <div className="notice danger m-6" role="alert">
-      <p className="font-bold">This could not be read from the browser’s storage.</p>
-      <p>{error.message}</p>
-      <p>Nothing was changed. Reload the page; if it stays so, export your kitchen in Kit and import it anew.</p>
-    </div>
-  );
-}
 export function Loading() {
   return (
     <p className="quiet p-6" role="status">

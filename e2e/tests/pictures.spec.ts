@@ -1,0 +1,28 @@
+import { test } from '@playwright/test';
+import { Cook } from './cook';
+
+/** The current picture of each main view, from the demo: `npm run screenshots`. */
+const VIEWS: readonly (readonly [string, string, readonly [number, number], 'light' | 'dark'])[] = [
+  ['shelf', '/', [1280, 800], 'light'],
+  ['schools', '/plan', [1280, 800], 'light'],
+  ['plan', '/plan/demo-weekday', [1280, 800], 'light'],
+  ['plan-dark', '/plan/demo-big', [1280, 800], 'dark'],
+  ['bench', '/bench/demo-batch-14', [1280, 800], 'light'],
+  ['book', '/book', [1280, 800], 'light'],
+  ['batch', '/book/demo-batch-13', [1280, 800], 'light'],
+  ['kit', '/kit', [1280, 800], 'light'],
+  ['phone-shelf', '/', [390, 844], 'light'],
+  ['phone-plan', '/plan/demo-weekday', [390, 844], 'light'],
+  ['phone-bench', '/bench/demo-batch-14', [390, 844], 'light'],
+];
+
+for (const [name, path, [width, height], colorScheme] of VIEWS)
+  test(name, async ({ page }) => {
+    await page.setViewportSize({ width, height });
+    await page.emulateMedia({ colorScheme });
+    const cook = await Cook.enter(page, 'demo', path);
+    await page.clock.runFor(2000);
+    if (path.startsWith('/plan/')) await cook.result('Milk').waitFor();
+    await page.waitForTimeout(1200);
+    await page.screenshot({ path: `../docs/screenshots/${name}.png` });
+  });

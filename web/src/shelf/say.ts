@@ -1,0 +1,8 @@
+import { grams, join, millilitres, roughly } from '@ironpan/core/words';
+import type { ShelfJar } from './useShelf';
+
+export const timeLeft = (j: ShelfJar): string => {
+  const s = j.now.keep?.s;
+  return s === undefined ? '' : s <= 0 ? 'past its time' : join(roughly(s));
+};
+export const amountLeft = (j: ShelfJar): string => join(j.pulp ? grams(j.now.leftG) : millilitres(j.now.leftMl));

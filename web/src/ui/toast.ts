@@ -1,0 +1,26 @@
+export interface Note {
+  readonly id: number;
+  readonly text: string;
+  readonly act?: { readonly label: string; readonly run: () => void };
+}
+let notes: readonly Note[] = [];
+let next = 1;
+const listeners = new Set<() => void>();
+const set = (n: readonly Note[]): void => {
+  notes = n;
+  for (const l of listeners) l();
+};
+/** Says something that happened, with a way back where there is one. It stays until it is closed or three newer came. */
+export function tell(text: string, act?: Note['act']): void {
+  const note: Note = act ? { id: next, text, act } : { id: next, text };
+  next += 1;
+  set([...notes.slice(-2), note]);
+  if (!act) setTimeout(() => set(notes.filter((n) => n !== note)), 8000);
+}
+/** Takes one note away. */
+export const close = (n: Note): void => set(notes.filter((x) => x !== n));
+export function subscribe(l: () => void): () => void {
+  listeners.add(l);
+  return () => listeners.delete(l);
+}
+export const shownNotes = (): readonly Note[] => notes;
