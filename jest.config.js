@@ -24,5 +24,5 @@ const room = (name) => ({
   transformIgnorePatterns,
 });
 /** Dexie takes the database of the environment when it is loaded, so the stand-in must be there first. */
-const web = { ...room('web'), setupFiles: ['fake-indexeddb/auto'] };
+const web = { ...room('web'), setupFiles: ['<rootDir>/test/indexeddb.ts'] };
 export default { projects: [room('core'), web, room('server')] };

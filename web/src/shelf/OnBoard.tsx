@@ -52,6 +52,7 @@ export function OnBoard({
           >
             <b className="block truncate">{small ? `no. ${j.batch.number}` : raw ? `raw ${j.name}` : j.name}</b>
             <span className="num block">{amountLeft(j)}</span>
+            {!small && !j.pulp && <span className="quiet block text-[0.8rem]">batch {j.batch.number}</span>}
           </span>
         </span>
       </button>
