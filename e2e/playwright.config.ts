@@ -14,7 +14,7 @@ const args = [
 export default defineConfig({
   testDir: './tests',
   outputDir: './test-results',
-  workers: 1,
+  workers: 2,
   timeout: 60_000,
   expect: { timeout: 10_000 },
   forbidOnly: true,

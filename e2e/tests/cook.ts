@@ -27,6 +27,10 @@ export class Cook {
     await expect(this.page.locator('#place').getByText('Reading your kitchen')).toHaveCount(0);
     await expect(this.page.locator('#place > *').first()).toBeVisible();
   }
+  /** The hand comes to rest: what was typed has reached the storage. */
+  async rests(): Promise<void> {
+    await this.page.waitForTimeout(300);
+  }
   async waits(hours: number): Promise<void> {
     await this.page.clock.fastForward(hours * HOUR_MS);
   }

@@ -85,6 +85,7 @@ test('the kit is used at once: altitude moves the boil, and bad figures stay in 
   await expect(page.getByText('water boils at 90.0 °C').first()).toBeVisible();
   await cook.types('altitude', '9000');
   await expect(page.getByRole('alert')).toContainText('too much');
+  await cook.rests();
   await cook.plans('Raw ground, washed');
   await expect(cook.warning('holdTooShort')).toContainText('3 000 m');
 });

@@ -44,6 +44,7 @@ test('each of the named warnings comes with a move that mends it in one press', 
 test('a warm room is too warm for a night’s soak, and the fridge mends it', async ({ page }) => {
   const cook = await Cook.enter(page, 'own', '/kit');
   await cook.types('room', '34');
+  await cook.rests();
   await cook.plans('Raw ground, washed');
   await cook.mends('soakTooWarm', /fridge/);
   await expect(cook.warning('soakTooWarm')).toHaveCount(0);

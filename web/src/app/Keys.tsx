@@ -12,7 +12,7 @@ export function Keys() {
   const go = useNavigate();
   const settings = useSettings();
   const [help, setHelp] = useState(false);
-  const on = settings?.keys ?? false;
+  const on = settings?.keys ?? true;
   useEffect(() => {
     if (!on) return;
     const press = (e: KeyboardEvent): void => {

@@ -15,7 +15,18 @@ export function useBatches(): readonly Running[] | undefined {
   const live = useLive(['batches'], allBatches);
   const data = live.data;
   if (live.error) throw live.error;
-  return useMemo(() => data?.map((b) => ({ ...b, progress: progressOf(b.batch, b.events) })), [data]);
+  return useMemo(() => data?.map((b) => ({ ...b, progress: remembered(b) })), [data]);
+}
+
+/** Progress by batch, folded again only when its own log has changed: logs are append-only, so their ids say it. */
+const memory = new Map<string, { readonly of: string; readonly progress: Progress }>();
+function remembered(b: BatchWithLog): Progress {
+  const of = `${b.batch.startedAt} ${b.batch.model} ${b.events.map((e) => e.id).join(' ')}`;
+  const had = memory.get(b.batch.id);
+  if (had?.of === of) return had.progress;
+  const progress = progressOf(b.batch, b.events);
+  memory.set(b.batch.id, { of, progress });
+  return progress;
 }
 
 export interface Timer {

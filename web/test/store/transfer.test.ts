@@ -1,5 +1,6 @@
 import { expect, test } from '@jest/globals';
 import { backupText, readBackup } from '@ironpan/core/formats';
+import { TABLES } from '@ironpan/core/records';
 import type { Kitchen } from '@ironpan/core/records';
 import { layDemo } from '../../src/demo/lay';
 import type { KitchenDb } from '../../src/store/db';
@@ -32,7 +33,7 @@ test('a fault at any row leaves the kitchen as it was', async () => {
   await wipe();
   await planFromMethod('soy-washed', T);
   const before = await readAll();
-  const rows = Object.values(kitchen).reduce((n, t) => n + t.length, 0);
+  const rows = TABLES.reduce((n, t) => n + kitchen[t].length, 0);
   const at = [1, 2, 7, 20, Math.floor(rows / 2), rows - 1];
   for (const n of at) {
     const stop = failAtRow(open(), n);
