@@ -1,6 +1,7 @@
-import { canSkip, holdingNow, pausedSince } from '@ironpan/core/batch';
+import { canSkip, holdingNow, look, pausedSince } from '@ironpan/core/batch';
 import type { TaskState } from '@ironpan/core/batch';
-import { clock, duration, instruction, join, percent } from '@ironpan/core/words';
+import { warningsOf } from '@ironpan/core/checks';
+import { clock, duration, instruction, join, percent, warningText } from '@ironpan/core/words';
 import { useState } from 'react';
 import { useNow, now as nowMs } from '../app/clock';
 import { append } from '../store/batches';
@@ -86,7 +87,11 @@ export function NowAtHand({ r, t }: { readonly r: Running; readonly t: TaskState
         )}
       </div>
       {asking === 'skip' && (
-        <SkipDialog onClose={() => setAsking(null)} onSkip={(why) => log({ is: 'skipped', step: t.step.id, why })} />
+        <SkipDialog
+          dangers={dangersWithout(r, t)}
+          onClose={() => setAsking(null)}
+          onSkip={(why) => log({ is: 'skipped', step: t.step.id, why })}
+        />
       )}
       {asking === 'abandon' && (
         <AbandonDialog onClose={() => setAsking(null)} onAbandon={(why) => log({ is: 'abandoned', why })} />
@@ -102,6 +107,15 @@ export function NowAtHand({ r, t }: { readonly r: Running; readonly t: TaskState
       )}
     </section>
   );
+}
+
+/** What leaving this step out would bring that is dangerous and is not so already. */
+function dangersWithout(r: Running, t: TaskState): readonly string[] {
+  const { recipe, outcome } = r.progress;
+  const had = new Set(warningsOf({ outcome, recipe, kit: r.batch.kit }).map((w) => w.check));
+  const without = { ...recipe, steps: recipe.steps.filter((s) => s.id !== t.step.id) };
+  const seen = look(without, r.batch.kit);
+  return (seen?.warnings ?? []).filter((w) => w.weight === 'danger' && !had.has(w.check)).map(warningText);
 }
 
 /** A fuse that burns down, and the time that is left, large. */

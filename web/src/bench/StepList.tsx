@@ -2,6 +2,7 @@ import { ranForS, timerS } from '@ironpan/core/batch';
 import type { TaskState } from '@ironpan/core/batch';
 import { duration, join } from '@ironpan/core/words';
 import { Check } from 'lucide-react';
+import { clockReading } from './actions';
 import { nameOfTask } from '../ui/running';
 import type { Running } from '../ui/running';
 
@@ -32,7 +33,7 @@ export function StepList({ r }: { readonly r: Running }) {
                 {t.status === 'done' && <Check size={15} aria-label="done" className="inline" />}
               </span>
               <span className="flex-1">{nameOfTask(t)}</span>
-              <span className="num small whitespace-nowrap">{took(t)}</span>
+              <span className="num small whitespace-nowrap">{took(t, r)}</span>
             </li>
           );
         })}
@@ -45,8 +46,12 @@ export function StepList({ r }: { readonly r: Running }) {
     </nav>
   );
 }
-function took(t: TaskState): string {
+/** How long it took as the log counts it: by the reading where there is one, else by the clock; before that, as planned. */
+function took(t: TaskState, r: Running): string {
   if (!t.task.timed) return '';
+  const what = clockReading(t);
+  const counted = r.progress.readings.find((x) => x.step === t.step.id && x.what === what);
+  if (t.status === 'done' && counted) return join(duration(counted.value));
   if (t.status === 'done' && t.begunAt !== null) return join(duration(ranForS(t, null, 0)));
   return join(duration(timerS(t.task)));
 }

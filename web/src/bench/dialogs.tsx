@@ -49,9 +49,18 @@ function Why({
 interface Closing {
   readonly onClose: () => void;
 }
-export function SkipDialog({ onSkip, onClose }: Closing & { readonly onSkip: (why: string) => void }) {
+interface SkipDialogProps extends Closing {
+  readonly dangers: readonly string[];
+  readonly onSkip: (why: string) => void;
+}
+export function SkipDialog({ dangers, onSkip, onClose }: SkipDialogProps) {
   return (
     <Dialog title="Leave this step out?" onClose={onClose}>
+      {dangers.map((d) => (
+        <p key={d} className="notice danger mb-3">
+          {d}
+        </p>
+      ))}
       <p className="mb-3">The rest is reckoned without it. The log keeps the reason.</p>
       <Why
         reasons={['Not needed this time', 'Done already', 'No time for it', 'Forgot it']}

@@ -67,7 +67,14 @@ export function Flow({ recipe, outcome, width, compact, jars }: FlowProps) {
           />
         ))}
         {layout.bars.map((b) => (
-          <rect key={b.key} x={b.x - 4} y={b.y} width={8} height={b.h} fill={b.hot ? 'var(--flame)' : 'var(--iron)'} />
+          <rect
+            key={b.key}
+            x={b.x - b.w / 2}
+            y={b.y}
+            width={b.w}
+            height={b.h}
+            fill={b.hot ? 'var(--flame)' : 'var(--iron)'}
+          />
         ))}
         <Jars layout={layout} jars={jars} compact={compact} />
         {layout.labels.map((l) => (
@@ -98,7 +105,7 @@ function labelText(l: Label, compact: boolean): string {
     case 'beans':
       return compact ? g : `beans ${g}`;
     case 'waterIn':
-      return compact ? g : `water ${g}`;
+      return `${compact ? '' : 'water '}${g}${l.times === undefined ? '' : ` in ${l.times}`}`;
     case 'drain':
       return compact ? `−${g}` : `poured off ${g}`;
     case 'steam':

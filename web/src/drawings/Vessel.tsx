@@ -31,9 +31,9 @@ export function Vessel({ kind, full, fill, mark, foam = false, word }: VesselPro
       {word !== undefined && (
         <text
           x={W / 2}
-          y={H * 0.68}
+          y={H * 0.9}
           textAnchor="middle"
-          fontSize={28}
+          fontSize={26}
           fontWeight={700}
           className="num"
           fill="var(--ink)"

@@ -21,6 +21,7 @@ export interface Bar {
   readonly y: number;
   readonly h: number;
   readonly hot: boolean;
+  readonly w: number;
 }
 export interface Label {
   readonly key: string;
@@ -31,6 +32,8 @@ export interface Label {
   readonly grams: number;
   readonly what: LabelWhat;
   readonly stream?: string;
+  /** How many pourings of water these grams stand for. */
+  readonly times?: number;
 }
 export type LabelWhat = 'beans' | 'waterIn' | 'drain' | 'steam' | 'skins' | 'milk' | 'pulp' | 'lifted';
 export interface FlowLayout {
@@ -49,6 +52,8 @@ export interface Frame {
 }
 /** How far below the stream that passes, fresh water comes in and thrown water goes. */
 const GAP = 12;
+/** More passes than this share one label. */
+const MOST_LABELLED = 3;
 /** Less than this is not worth a ribbon of its own, g. */
 const LEAST_G = 20;
 const ALL: readonly Station[] = ['soak', 'grind', 'strain', 'cook', 'jar'];
@@ -103,6 +108,8 @@ class Layout {
   private low: number;
   private readonly topY: number;
   private lastX: number;
+  /** Between the bars of the column at hand, px. */
+  private spacing = 0;
 
   constructor(
     private readonly recipe: Recipe,
@@ -170,7 +177,8 @@ class Layout {
     const w = this.frame.width / this.stations.length;
     const share = (mine.indexOf(n) + 0.5) / mine.length;
     const x = this.column(n.s) * w + w * (0.12 + 0.76 * share);
-    this.lastX = Math.max(x, this.lastX + (this.frame.compact ? 6 : 10));
+    this.spacing = (w * 0.76) / mine.length;
+    this.lastX = Math.max(x, this.lastX + 3);
     return Math.min(this.lastX, this.frame.width - (this.frame.compact ? 52 : 96));
   }
   private begin(): void {
@@ -230,7 +238,15 @@ class Layout {
     const tapH = taps.reduce((g, f) => g + flowG(f) * this.perG, 0);
     const h = Math.max(2, inMass + tapH);
     let y = this.mainY - h / 2;
-    this.bars.push({ key: `bar-${s.id}`, step: s.id, x, y, h, hot: s.kind === 'boil' || s.kind === 'blanch' });
+    this.bars.push({
+      key: `bar-${s.id}`,
+      step: s.id,
+      x,
+      y,
+      h,
+      hot: s.kind === 'boil' || s.kind === 'blanch',
+      w: this.barW(),
+    });
     // Left side: what comes along above, fresh water rising from below.
     let lowest = y;
     for (const name of s.kind === 'pool' ? [s.params.of, s.params.into] : reads) {
@@ -321,6 +337,9 @@ class Layout {
       out += oh;
     }
   }
+  private barW(): number {
+    return Math.min(8, Math.max(3, this.spacing * 0.35));
+  }
   private reach(): number {
     return this.frame.compact ? 16 : 44;
   }
@@ -337,7 +356,7 @@ class Layout {
     const milkH = toMilk ? flowG(toMilk) * this.perG : 0;
     const h = Math.max(2, (from?.h ?? 0) + waterH);
     const y = this.pulpY - h / 2;
-    this.bars.push({ key: `bar-${s.id}`, step: s.id, x, y, h, hot: false });
+    this.bars.push({ key: `bar-${s.id}`, step: s.id, x, y, h, hot: false, w: this.barW() });
     if (from) this.band(`${s.id}-pulp`, s.params.of, from, x, y);
     if (waterH > 0) {
       this.ribbons.push({
@@ -349,23 +368,27 @@ class Layout {
         y1: y + (from?.h ?? 0),
         h: waterH,
       });
-      this.under({
-        key: `in-${s.id}`,
-        x: x - this.reach() * 0.4,
-        y: y + (from?.h ?? 0) + GAP + waterH + 15,
-        tone: 'water',
-        grams: s.params.waterG,
-        what: 'waterIn',
-      });
+      const passes = this.recipe.steps.filter((w): w is Extract<Step, { kind: 'wash' }> => w.kind === 'wash');
+      const together = passes.length > MOST_LABELLED;
+      if (!together || passes[0] === s)
+        this.under({
+          key: `in-${s.id}`,
+          x: x - this.reach() * 0.4,
+          y: y + (from?.h ?? 0) + GAP + waterH + 15,
+          tone: 'water',
+          grams: together ? passes.reduce((g, w) => g + w.params.waterG, 0) : s.params.waterG,
+          what: 'waterIn',
+          ...(together ? { times: passes.length } : {}),
+        });
     }
-    const joinX = x + (this.frame.compact ? 10 : 30);
+    const joinX = x + Math.min(this.frame.compact ? 10 : 30, this.spacing * 0.5);
     const main = this.open.get(s.params.into);
     if (main) {
       const total = main.h + milkH;
       const jy = this.mainY - total / 2;
       this.band(`${s.id}-main`, s.params.into, main, joinX, jy);
       this.ribbons.push({ key: `${s.id}-milk`, fill: 'milk', x0: x, y0: y, x1: joinX, y1: jy + main.h, h: milkH });
-      this.bars.push({ key: `join-${s.id}`, step: s.id, x: joinX, y: jy, h: total, hot: false });
+      this.bars.push({ key: `join-${s.id}`, step: s.id, x: joinX, y: jy, h: total, hot: false, w: this.barW() });
       this.open.set(s.params.into, { x: joinX, y: jy, h: total });
       this.lastX = joinX;
     } else this.open.set(s.params.into, { x, y, h: milkH });

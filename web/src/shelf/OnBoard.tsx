@@ -36,7 +36,7 @@ export function OnBoard({
           className={`num mb-1.5 block rounded-sm px-2 py-0.5 text-center whitespace-nowrap ${small ? 'text-[0.8rem]' : 'small min-w-24'}`}
           style={TAG[j.tone]}
         >
-          {timeLeft(j)}
+          {small && j.tone === 'past' ? 'past' : timeLeft(j)}
         </span>
         <span className="relative block">
           <svg width={w} height={h} viewBox={`0 0 ${w} ${h}`} aria-hidden="true" className="block">

@@ -18,6 +18,8 @@ interface ReadingFieldProps {
 }
 const UNIT = { g: 'g', C: '°C', s: 's', min: 'min', h: 'h', count: '' } as const;
 const tidy = (x: number): string => String(Number(x.toPrecision(5)));
+/** An expectation is no finer than it can be read: whole above ten, a tenth below. */
+const rounded = (x: number): number => (Math.abs(x) >= 10 ? Math.round(x) : Math.round(x * 10) / 10);
 
 /** One reading: what is typed is kept as a draft at each keystroke, and becomes a reading when it is recorded. */
 export function ReadingField({ batch, step, what, expected, recorded }: ReadingFieldProps) {
@@ -57,7 +59,7 @@ export function ReadingField({ batch, step, what, expected, recorded }: ReadingF
     recorded !== undefined
       ? `recorded ${tidy(fromInner(recorded, spec.shown))} ${unit}`
       : expected !== undefined && expected > 0
-        ? `about ${tidy(Math.round(fromInner(expected, spec.shown) * 10) / 10)} ${unit} expected`
+        ? `about ${tidy(rounded(fromInner(expected, spec.shown)))} ${unit} expected`
         : '';
   return (
     <div>
