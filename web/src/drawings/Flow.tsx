@@ -1,3 +1,4 @@
+import { memo, useMemo } from 'react';
 import { area, curveBumpX } from 'd3-shape';
 import { massG, volumeMl } from '@ironpan/core/kitchen';
 import { flowG } from '@ironpan/core/kitchen';
@@ -6,6 +7,10 @@ import { grams, join, millilitres, streamName } from '@ironpan/core/words';
 import { flowLayout } from './flowLayout';
 import type { FlowLayout, Label, Paint, Ribbon } from './flowLayout';
 import { JarShape } from './Jar';
+import { useSettled } from './useSettled';
+
+/** The table beside the drawing follows when the hand has come to rest. */
+const TABLE_AFTER_MS = 400;
 
 const FILL: Readonly<Record<Paint, string>> = {
   beans: 'var(--soy)',
@@ -40,14 +45,17 @@ interface FlowProps {
   readonly outcome: Outcome;
   readonly width: number;
   readonly compact: boolean;
-  readonly jars: { readonly n: number; readonly share: number };
+  readonly jars: number;
+  readonly jarShare: number;
 }
 
 /** The plan as it flows: ribbons as wide as the grams, each part above the station that makes it. */
-export function Flow({ recipe, outcome, width, compact, jars }: FlowProps) {
+export const Flow = memo(function Flow({ recipe, outcome, width, compact, jars, jarShare }: FlowProps) {
+  const pair = useMemo(() => ({ recipe, outcome }), [recipe, outcome]);
+  const calm = useSettled(pair, TABLE_AFTER_MS);
   const layout = flowLayout(recipe, outcome, { width, thick: compact ? 58 : 104, compact });
   return (
-    <figure className="m-0">
+    <figure className="m-0 contain-content">
       <svg
         width={width}
         height={layout.height}
@@ -76,7 +84,7 @@ export function Flow({ recipe, outcome, width, compact, jars }: FlowProps) {
             fill={b.hot ? 'var(--flame)' : 'var(--iron)'}
           />
         ))}
-        <Jars layout={layout} jars={jars} compact={compact} />
+        <Jars layout={layout} jars={jars} share={jarShare} compact={compact} />
         {layout.labels.map((l) => (
           <text
             key={l.key}
@@ -94,10 +102,10 @@ export function Flow({ recipe, outcome, width, compact, jars }: FlowProps) {
           </text>
         ))}
       </svg>
-      <FlowTable recipe={recipe} outcome={outcome} />
+      <FlowTable recipe={calm.recipe} outcome={calm.outcome} />
     </figure>
   );
-}
+});
 
 function labelText(l: Label, compact: boolean): string {
   const g = join(grams(l.grams));
@@ -124,15 +132,17 @@ function labelText(l: Label, compact: boolean): string {
 function Jars({
   layout,
   jars,
+  share,
   compact,
 }: {
   readonly layout: FlowLayout;
-  readonly jars: FlowProps['jars'];
+  readonly jars: number;
+  readonly share: number;
   readonly compact: boolean;
 }) {
   const main = layout.ends.find((e) => e.stream === 'milk') ?? layout.ends[0];
-  if (!main || jars.n === 0) return null;
-  const shown = Math.min(jars.n, compact ? 1 : 3);
+  if (!main || jars === 0) return null;
+  const shown = Math.min(jars, compact ? 1 : 3);
   const w = compact ? 30 : shown > 2 ? 23 : 34;
   const h = compact ? 56 : 92;
   const y = main.y + main.h / 2 - h / 2;
@@ -140,20 +150,20 @@ function Jars({
     <g>
       {Array.from({ length: shown }, (_, i) => (
         <g key={i} transform={`translate(${main.x + 6 + i * (w + 4)} ${y})`}>
-          <JarShape width={w} height={h} share={jars.share} fill="var(--milk)" />
+          <JarShape width={w} height={h} share={share} fill="var(--milk)" />
         </g>
       ))}
-      {jars.n > shown && (
+      {jars > shown && (
         <text x={main.x + 6} y={y + h + 16} fontSize={13} fontWeight={650} fill="var(--ink)">
-          {`× ${jars.n}`}
+          {`× ${jars}`}
         </text>
       )}
     </g>
   );
 }
 
-/** The same, as a table for those who do not see it. */
-function FlowTable({ recipe, outcome }: { readonly recipe: Recipe; readonly outcome: Outcome }) {
+/** The same, as a table for those who do not see it; it may come a moment after the drawing. */
+const FlowTable = memo(function FlowTable({ recipe, outcome }: { readonly recipe: Recipe; readonly outcome: Outcome }) {
   const place = (p: Outcome['ledger'][number]['from']): string => ('stream' in p ? streamName(p.stream) : p.outside);
   return (
     <div className="sr-only">
@@ -188,4 +198,4 @@ function FlowTable({ recipe, outcome }: { readonly recipe: Recipe; readonly outc
       </table>
     </div>
   );
-}
+});

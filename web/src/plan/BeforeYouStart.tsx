@@ -1,17 +1,18 @@
+import { memo } from 'react';
 import type { Warning } from '@ironpan/core/checks';
 import type { Edit } from '@ironpan/core/steps';
 import { fixText, warningText } from '@ironpan/core/words';
 
 interface BeforeProps {
   readonly warnings: readonly Warning[];
-  readonly onMend: (edits: readonly Edit[], check: string) => void;
+  readonly onMend: (edits: readonly Edit[], touched: string) => void;
 }
 const WORD = { danger: 'Stop', mend: 'Mend', know: 'Know' } as const;
 
 /** What is wrong or risky, the heaviest first, each with its figure; a move that mends it is one press. */
-export function BeforeYouStart({ warnings, onMend }: BeforeProps) {
+export const BeforeYouStart = memo(function BeforeYouStart({ warnings, onMend }: BeforeProps) {
   return (
-    <section aria-label="Before you start" className="mt-4">
+    <section aria-label="Before you start" className="mt-4 contain-content">
       <h2 className="mb-2 text-lg">Before you start</h2>
       <ul className="flex flex-col gap-2">
         {warnings.map((w, i) => (
@@ -21,7 +22,12 @@ export function BeforeYouStart({ warnings, onMend }: BeforeProps) {
             {w.fixes.length > 0 && (
               <span className="mt-1 flex flex-wrap gap-x-4">
                 {w.fixes.map((f) => (
-                  <button key={f.say} type="button" className="linkish" onClick={() => onMend(f.edits, w.check)}>
+                  <button
+                    key={f.say}
+                    type="button"
+                    className="linkish"
+                    onClick={() => onMend(f.edits, `mend.${w.check}`)}
+                  >
                     {fixText(f)}
                   </button>
                 ))}
@@ -32,4 +38,4 @@ export function BeforeYouStart({ warnings, onMend }: BeforeProps) {
       </ul>
     </section>
   );
-}
+});

@@ -23,7 +23,7 @@ interface PlanHeadProps {
   readonly undo: UndoState;
   readonly onRename: (name: string) => void;
   readonly onEdit: (edits: readonly Edit[], touched: string) => void;
-  readonly onStep: (way: 'back' | 'forward') => void;
+  readonly onStep: (way: 'back' | 'forward') => Promise<void>;
 }
 export function PlanHead({ plan, look, kit, undo, onRename, onEdit, onStep }: PlanHeadProps) {
   const go = useNavigate();
@@ -58,8 +58,8 @@ export function PlanHead({ plan, look, kit, undo, onRename, onEdit, onStep }: Pl
         />
         <div className="flex flex-wrap items-center gap-x-4">
           {method && <p className="quiet small">{method.name}</p>}
-          <Small label="Undo" off={!undo.back} run={() => onStep('back')} />
-          <Small label="Redo" off={!undo.forward} run={() => onStep('forward')} />
+          <Small label="Undo" off={!undo.back} run={() => void onStep('back')} />
+          <Small label="Redo" off={!undo.forward} run={() => void onStep('forward')} />
           <Small label="Keep as a new plan" run={() => void copy()} />
           <Small label="Delete" run={() => void remove()} />
         </div>

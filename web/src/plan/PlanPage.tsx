@@ -1,5 +1,5 @@
 import { look as lookAt } from '@ironpan/core/batch';
-import type { Edit, Station } from '@ironpan/core/steps';
+import type { Station } from '@ironpan/core/steps';
 import { orderFaults } from '@ironpan/core/steps';
 import { orderFaultText } from '@ironpan/core/words';
 import { useMemo, useState } from 'react';
@@ -33,6 +33,7 @@ function OpenPlan({ id }: { readonly id: string }) {
   const [ref, width] = useWidth(Math.min(900, document.documentElement.clientWidth));
   const recipe = plan?.recipe;
   const seen = useMemo(() => (recipe && kit ? lookAt(recipe, kit) : null), [recipe, kit]);
+  const stations = useMemo(() => (recipe ? stationOrder(recipe) : []), [recipe]);
   const ranges = useRanges(seen ? recipe : undefined, kit);
   if (plan === null)
     return (
@@ -44,7 +45,6 @@ function OpenPlan({ id }: { readonly id: string }) {
       </Empty>
     );
   if (!plan || !kit || !settings) return <Loading />;
-  const edit = (edits: readonly Edit[], touched: string): void => session.edit(edits, touched);
   const compact = width < COMPACT_BELOW;
   const jar = seen?.outcome.stages.find((s) => s.figures.jars !== undefined)?.figures;
   return (
@@ -54,9 +54,9 @@ function OpenPlan({ id }: { readonly id: string }) {
         look={seen}
         kit={kit}
         undo={undo}
-        onRename={(n) => session.rename(n)}
-        onEdit={edit}
-        onStep={(way) => void session.step(way)}
+        onRename={session.rename}
+        onEdit={session.edit}
+        onStep={session.step}
       />
       <div className="grid gap-4 px-0 wide:grid-cols-[minmax(0,1fr)_19rem] wide:px-5">
         <div className="plate self-start overflow-hidden max-wide:rounded-none max-wide:border-x-0" ref={ref}>
@@ -67,17 +67,18 @@ function OpenPlan({ id }: { readonly id: string }) {
                 outcome={seen.outcome}
                 width={width}
                 compact={compact}
-                jars={{ n: jar?.jars ?? 0, share: jar ? (jar.eachMl ?? 0) / Math.max(1, jar.jarMl ?? 1) : 0 }}
+                jars={jar?.jars ?? 0}
+                jarShare={jar ? (jar.eachMl ?? 0) / Math.max(1, jar.jarMl ?? 1) : 0}
               />
               <Stations
                 plan={plan}
                 look={seen}
                 kit={kit}
                 cupMl={cupMlOf(settings, kit)}
-                stations={stationOrder(plan.recipe)}
+                stations={stations}
                 open={open}
                 onOpen={setOpen}
-                onEdit={edit}
+                onEdit={session.edit}
               />
             </>
           ) : (
@@ -92,7 +93,7 @@ function OpenPlan({ id }: { readonly id: string }) {
         </div>
         <aside className="px-4 wide:px-0">
           {seen && <Results look={seen} ranges={ranges} />}
-          {seen && <BeforeYouStart warnings={seen.warnings} onMend={(edits, check) => edit(edits, `mend.${check}`)} />}
+          {seen && <BeforeYouStart warnings={seen.warnings} onMend={session.edit} />}
         </aside>
       </div>
     </div>

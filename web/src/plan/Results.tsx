@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import type { Look } from '@ironpan/core/batch';
 import { plain } from '@ironpan/core/units';
 import { duration, grams, join, millilitres, percent, roughly } from '@ironpan/core/words';
@@ -10,14 +11,14 @@ interface ResultsProps {
   readonly ranges: Ranges | null;
 }
 /** What the plan should bring. A range beside a figure says how sure it is, in kitchens like this one. */
-export function Results({ look, ranges }: ResultsProps) {
+export const Results = memo(function Results({ look, ranges }: ResultsProps) {
   const s = look.summary;
   const m = s.main;
   const pulp = s.products.filter((p) => p !== m).reduce((g, p) => g + p.massG, 0);
   const between = (r: { low: number; high: number } | undefined, say: (x: number) => Spoken): string | undefined =>
     r && join(say(r.low)) !== join(say(r.high)) ? `${say(r.low).n}–${join(say(r.high))}` : undefined;
   return (
-    <section aria-label="What you should get" className="plate px-4 py-3">
+    <section aria-label="What you should get" className="plate px-4 py-3 contain-content">
       <h2 className="mb-1 text-lg">What you should get</h2>
       {!m || m.massG < 1 ? (
         <p className="quiet">Nothing yet: this plan makes no milk.</p>
@@ -42,7 +43,7 @@ export function Results({ look, ranges }: ResultsProps) {
       </p>
     </section>
   );
-}
+});
 
 function Line({
   label,

@@ -1,3 +1,4 @@
+import { memo } from 'react';
 import type { Look } from '@ironpan/core/batch';
 import type { Kit } from '@ironpan/core/kitchen';
 import type { PlanRecord } from '@ironpan/core/records';
@@ -22,7 +23,7 @@ export interface StationsProps {
 }
 
 /** The stations under the drawing: each with its two main values, one open in full. */
-export function Stations(p: StationsProps) {
+export const Stations = memo(function Stations(p: StationsProps) {
   return (
     <>
       <div className="wide:grid wide:grid-cols-5" style={{ borderTop: '1px solid var(--line)' }}>
@@ -41,7 +42,7 @@ export function Stations(p: StationsProps) {
       <div className="hidden wide:block">{p.open !== null && <StationPanel station={p.open} {...p} />}</div>
     </>
   );
-}
+});
 
 function Head(p: StationsProps & { readonly station: Station }) {
   const open = p.open === p.station;
