@@ -6,7 +6,7 @@ const CORE = {
   laws: [],
   kitchen: ['materials'],
   steps: ['laws', 'kitchen', 'materials'],
-  methods: ['steps', 'materials'],
+  methods: ['steps', 'materials', 'kitchen'],
   checks: ['steps', 'kitchen'],
   batch: ['steps', 'checks', 'kitchen', 'materials'],
   words: ['steps', 'checks', 'kitchen', 'batch'],

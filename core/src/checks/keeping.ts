@@ -45,7 +45,7 @@ export const hotJar: Check = {
           check: 'hotJar',
           step: s.step.id,
           weight: 'danger' as const,
-          figures: { filledC: fig(filled.temperatureC, 'C') },
+          figures: { filledC: fig(filled.temperatureC, 'C'), glass: fig(s.f('glass'), 'count') },
           fixes: coolFix(l, s.step.params.of),
         },
       ];

@@ -19,6 +19,7 @@ export const FIGURE_KEYS: Readonly<Record<string, string>> = {
   foams: '1: this foams in the jug',
   fromC: 'temperature at the start of cooling, °C',
   gentleShare: 'steam of a gentle boil as a share of this one’s',
+  glass: '1: the jars are of glass',
   heatUpS: 'time to the true boil, s',
   holdS: 'held at the true boil, s',
   hullsG: 'skins taken off, with their water, g',

@@ -7,7 +7,7 @@ export {
   LOSS_MAKEUP,
   coverWater,
 } from './hydration';
-export { mixedC, VESSEL_KJ_PER_KGK, PLASTIC_JUG_KJ_PER_KL } from './mixing';
+export { mixedC, vesselKJPerK, PLASTIC_JUG_KJ_PER_KL } from './mixing';
 export {
   rittingerUm,
   openedShare,

@@ -1,5 +1,9 @@
 /** Heat capacity of a vessel, kJ/kgK (models §2): glass 0.84, steel 0.50. */
-export const VESSEL_KJ_PER_KGK = { glass: 0.84, steel: 0.5 } as const;
+const VESSEL_KJ_PER_KGK = { glass: 0.84, steel: 0.5 } as const;
+/** Heat capacity of an empty pot or bowl, kJ/K. 1400 g of steel: 0.7. */
+export function vesselKJPerK(v: { readonly made: 'glass' | 'steel'; readonly massG: number }): number {
+  return (VESSEL_KJ_PER_KGK[v.made] * v.massG) / 1000;
+}
 /** A plastic jug in its first minute, kJ/K per litre of rated volume (estimate). */
 export const PLASTIC_JUG_KJ_PER_KL = 0.4;
 

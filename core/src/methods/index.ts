@@ -1,5 +1,7 @@
 import { MATERIALS, materialById } from '../materials';
-import type { Recipe } from '../steps';
+import { USUAL_KIT } from '../kitchen';
+import type { Kit } from '../kitchen';
+import type { Recipe, Step } from '../steps';
 import { SOY_METHODS } from './soy';
 import type { Method } from './types';
 
@@ -9,6 +11,16 @@ export const METHODS: readonly Method[] = [...SOY_METHODS];
 
 export function methodById(id: string): Method | undefined {
   return METHODS.find((m) => m.id === id);
+}
+
+/** The same in a cook's own kitchen: what is written as tap water comes as warm as that kitchen's tap. */
+export function recipeIn(m: Method, kit: Kit): Recipe {
+  const r = recipeOf(m);
+  const own = (s: Step): Step =>
+    'waterC' in s.params && s.params.waterC === USUAL_KIT.tapC
+      ? ({ ...s, params: { ...s.params, waterC: kit.tapC } } as Step)
+      : s;
+  return { ...r, steps: r.steps.map(own) };
 }
 
 /** A school's plan with its materials, ready to fold. */

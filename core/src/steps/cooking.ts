@@ -12,6 +12,7 @@ import {
   stableLeft,
   steamGPerS,
   TRUE_BOIL_C,
+  vesselKJPerK,
 } from '../laws';
 import type { Vigour } from '../laws';
 import { findRoot } from '../numerics';
@@ -40,7 +41,7 @@ export function cookInPot(id: string, s: Stream, p: OnHob, ctx: Ctx): Cooked {
   const pot = thingOf(ctx.kit, 'pot', p.pot);
   const hob = thingOf(ctx.kit, 'hob', p.hob);
   const reachesHob = hob.watts * HOB_EFFICIENCY[hob.heat] * multiplier(ctx.beliefs, 'hob', hob.id);
-  const capacity = capacityOf(evolve(s, { temperatureC: (s.temperatureC + ctx.boilC) / 2 }));
+  const capacity = capacityOf(evolve(s, { temperatureC: (s.temperatureC + ctx.boilC) / 2 })) + vesselKJPerK(pot);
   const up = heatUpS(capacity, s.temperatureC, ctx.boilC, reachesHob, 1);
   const atBoil = advance(s, ramp(s.temperatureC, Math.max(ctx.boilC, s.temperatureC), up), ctx);
   const rate = steamGPerS(p.vigour, pot.diameterCm) * multiplier(ctx.beliefs, 'steam', pot.id);

@@ -1,6 +1,6 @@
 import { capacityOf, evolve, massG, thingOf, volumeMl } from '../kitchen';
 import type { Kit } from '../kitchen';
-import { COOLING_W_PER_M2K, iceKg, roundAreaM2, secondsTo, timeConstantS } from '../laws';
+import { COOLING_W_PER_M2K, iceKg, roundAreaM2, secondsTo, timeConstantS, vesselKJPerK } from '../laws';
 import type { CoolingPlace } from '../laws';
 import { advance } from './advance';
 import { approach } from './course';
@@ -36,12 +36,12 @@ export const cool: StepKind<'cool'> = {
     const around = aroundC(p.how, ctx.kit);
     const pot = thingOf(ctx.kit, 'pot', p.pot);
     const area = roundAreaM2(Math.max(50, volumeMl(s)), pot.diameterCm);
-    const tau = timeConstantS(Math.max(0.01, capacityOf(s)), COOLING_W_PER_M2K[p.how], area);
+    const tau = timeConstantS(Math.max(0.01, capacityOf(s) + vesselKJPerK(pot)), COOLING_W_PER_M2K[p.how], area);
     const already = s.temperatureC <= p.toC;
     const reach = already ? 0 : secondsTo(s.temperatureC, p.toC, around, tau);
     const took = reach ?? GIVE_UP_S;
     const out = advance(s, approach(s.temperatureC, around, tau, took), ctx);
-    const heatKJ = capacityOf(s) * Math.max(0, s.temperatureC - p.toC);
+    const heatKJ = (capacityOf(s) + vesselKJPerK(pot)) * Math.max(0, s.temperatureC - p.toC);
     return {
       writes: [[p.of, evolve(out, { readyAtS: s.readyAtS + took })]],
       flows: [],

@@ -38,6 +38,7 @@ export const jar: StepKind<'jar'> = {
         filledG: massG(kept),
         eachMl: ml / jars,
         scalded: p.scalded ? 1 : 0,
+        glass: vessel.glass ? 1 : 0,
       },
     };
   },

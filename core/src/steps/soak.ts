@@ -22,7 +22,7 @@ import {
   pelegK1,
   roundAreaM2,
   timeConstantS,
-  VESSEL_KJ_PER_KGK,
+  vesselKJPerK,
 } from '../laws';
 import { advance } from './advance';
 import { byMaterial } from './byMaterial';
@@ -53,7 +53,7 @@ export const soak: StepKind<'soak'> = {
     const before = get(p.of);
     const bowl = thingOf(ctx.kit, 'bowl', p.bowl);
     const wet = merge(before, waterStream(p.waterG, p.waterC));
-    const vessel = (VESSEL_KJ_PER_KGK[bowl.made] * bowl.massG) / 1000;
+    const vessel = vesselKJPerK(bowl);
     const startC =
       p.waterG > 0
         ? mixedC([

@@ -40,8 +40,8 @@ const SENTENCES: Readonly<Record<string, Say>> = {
   coolsTooSlowly: (f) =>
     `It spends ${f('above21S')} between 57 and 21 °C and ${f('above5S')} above 5 °C. At most 2 h and 6 h: cool it in ice water.`,
   touchedAfter: (f) => `Something unboiled touches the milk after the boil: it then keeps ${f('capD')} days at most.`,
-  hotJar: (f) =>
-    `The jar is filled at ${f('filledC')}. A sealed hot jar is not canned: never leave it at room temperature, and cool the milk first.`,
+  hotJar: (f, w) =>
+    `The jar is filled at ${f('filledC')}. A sealed hot jar is not canned: never leave it at room temperature, and cool the milk first.${(w.figures.glass?.value ?? 0) > 0 ? ' Hot glass cracks in cold water.' : ''}`,
   rawUntilBoiled: () =>
     'Do not taste the slurry, the milk or the pulp before the hold is done: raw soy upsets the stomach.',
   rawPulp: (f) =>

@@ -29,7 +29,7 @@ export async function layDemo(at: number): Promise<void> {
   const d = db();
   if (!d.name.endsWith('demo')) throw new Error('only the demo kitchen is laid out');
   const kit = hillKitchen(at);
-  const plans = demoPlans(at);
+  const plans = demoPlans(at, kit);
   const planOf = (id: string) => {
     const p = plans.find((x) => x.id === id);
     if (!p) throw new RangeError(id);

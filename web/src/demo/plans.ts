@@ -1,4 +1,5 @@
-import { methodById, recipeOf } from '@ironpan/core/methods';
+import { methodById, recipeIn } from '@ironpan/core/methods';
+import type { Kit } from '@ironpan/core/kitchen';
 import type { PlanRecord } from '@ironpan/core/records';
 import { applyEdits } from '@ironpan/core/steps';
 import type { Edit } from '@ironpan/core/steps';
@@ -77,7 +78,7 @@ const PLANS: readonly DemoPlan[] = [
 ];
 const DAY = 86_400_000;
 
-export function demoPlans(at: number): readonly PlanRecord[] {
+export function demoPlans(at: number, kit: Kit): readonly PlanRecord[] {
   return PLANS.map((p) => {
     const m = methodById(p.method);
     if (!m) throw new RangeError(`no school ${p.method}`);
@@ -88,7 +89,7 @@ export function demoPlans(at: number): readonly PlanRecord[] {
       rev: 1,
       name: p.name,
       from: { method: m.id, edition: m.edition },
-      recipe: applyEdits(recipeOf(m), p.edits),
+      recipe: applyEdits(recipeIn(m, kit), p.edits),
       createdAt: made,
       updatedAt: made,
     };

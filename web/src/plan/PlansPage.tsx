@@ -1,6 +1,6 @@
 import { look, promisedOf } from '@ironpan/core/batch';
 import type { Kit } from '@ironpan/core/kitchen';
-import { METHODS, recipeOf } from '@ironpan/core/methods';
+import { METHODS, recipeIn } from '@ironpan/core/methods';
 import { duration, grams, join, millilitres, percent } from '@ironpan/core/words';
 import { plain } from '@ironpan/core/units';
 import { useMemo } from 'react';
@@ -68,7 +68,7 @@ function Schools({ kit }: { readonly kit: Kit }) {
   const rows = useMemo(
     () =>
       METHODS.map((m) => {
-        const recipe = recipeOf(m);
+        const recipe = recipeIn(m, kit);
         const s = look(recipe, kit)?.summary;
         const protein = (recipe.larder[0]?.grams ?? 0) * ((recipe.materials[0]?.per100g.protein ?? 0) / 100);
         const main = s?.main;

@@ -1,9 +1,10 @@
 import type { PlanRecord } from '@ironpan/core/records';
-import { methodById, recipeOf } from '@ironpan/core/methods';
+import { methodById, recipeIn } from '@ironpan/core/methods';
 import type { Recipe } from '@ironpan/core/steps';
 import { db } from './db';
 import type { Version } from './db';
 import { newId } from './ids';
+import { readKit } from './kit';
 
 const MOST_UNDO = 60;
 /** Edits of one field within this time are one step back, ms. */
@@ -20,7 +21,7 @@ export async function addPlan(name: string, from: PlanRecord['from'], recipe: Re
 export async function planFromMethod(methodId: string, at: number): Promise<string> {
   const m = methodById(methodId);
   if (!m) throw new RangeError(`no school ${methodId}`);
-  return addPlan(m.name, { method: m.id, edition: m.edition }, recipeOf(m), at);
+  return addPlan(m.name, { method: m.id, edition: m.edition }, recipeIn(m, await readKit()), at);
 }
 
 export interface PlanEdit {
