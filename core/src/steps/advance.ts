@@ -27,8 +27,11 @@ import { byMaterial } from './byMaterial';
 import type { Course } from './course';
 import type { Ctx } from './types';
 
-/** Hot enough for heat to be working its way into a whole piece, °C. */
-const HOT_C = 80;
+/**
+ * Whole pieces are credited only for heat at the boil, and only once it has gone through them: warm water on their
+ * outside says nothing of their middle (models §5: none for dry beans boiled under five minutes).
+ */
+const NEAR_BOIL_C = 3;
 /** A true boil this long makes a stream "boiled" as far as germs go, s (common practice; spores survive). */
 const GERMS_BOILED_S = 60;
 
@@ -69,7 +72,7 @@ function span(d: Draft, course: Course, from: number, to: number, ctx: Ctx, open
   const whole = d.openedShare === 0;
   const truly = midC >= ctx.boilC - TRUE_BOIL_C;
   const hotBefore = d.hotWholeS;
-  if (whole && midC >= HOT_C) d.hotWholeS += h;
+  if (whole && midC >= ctx.boilC - NEAR_BOIL_C) d.hotWholeS += h;
   const credited = whole ? throughS(d.hotWholeS, d) - throughS(hotBefore, d) : h;
   if (d.inhibitor.of > 0 && midC > 45 && credited > 0) lessInhibitor(d, (mean(inhibitorPace) * credited) / 60);
   if (d.flavour.of > 0) d.flavour = flavourAfter(d, mean, h, truly && open);
