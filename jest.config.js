@@ -25,4 +25,4 @@ const room = (name) => ({
 });
 /** Dexie takes the database of the environment when it is loaded, so the stand-in must be there first. */
 const web = { ...room('web'), setupFiles: ['<rootDir>/test/indexeddb.ts'] };
-export default { projects: [room('core'), web, room('server')] };
+export default { testTimeout: 60_000, projects: [room('core'), web, room('server')] };

@@ -2,7 +2,8 @@ import { expect, test, describe } from '@jest/globals';
 import { fold } from '@ironpan/core/batch';
 import { flowG, USUAL_KIT } from '@ironpan/core/kitchen';
 import { METHODS, recipeOf } from '@ironpan/core/methods';
-import { flowLayout, stationOrder } from '../src/drawings/flowLayout';
+import { flowLayout } from '../src/drawings/flowLayout';
+import { stationOrder } from '../src/drawings/flowOrder';
 
 const FRAMES = [
   { width: 920, thick: 104, compact: false },

@@ -25,7 +25,7 @@ const SOY = {
 } as const;
 type Part = keyof typeof SOY;
 const PARTS = Object.keys(SOY) as Part[];
-const TIGHT: Kit = { ...SEA, things: SEA.things.map((t) => (t.is === 'strainer' ? { ...t, openingUm: 5 } : t)) };
+const TIGHT: Kit = { ...SEA, things: SEA.things.map((t) => (t.is === 'strainer' ? { ...t, openingUm: 0.01 } : t)) };
 
 /** Peleg by Euler steps of the rate form dM/dt = (1 − K2·M)²/K1(T). */
 function drinksByEuler(hours: number, temperature: (h: number) => number): number {
@@ -158,15 +158,15 @@ describe('grinding and passes, reckoned a second time', () => {
   });
   test('mass of each milk, within 0.5 g and a thousandth', () =>
     each((s, w, film) => expect(Math.abs(massG(s) - w.milkG * film)).toBeLessThan(0.5 + w.milkG * 1e-3)));
-  test('solids of each milk, within what passes even a 5 µm cloth (0.8 %)', () =>
+  test('solids of each milk, within 0.05 g and a thousandth', () =>
     each((s, w, film) => {
       const want = PARTS.reduce((g, p) => g + w.parts[p], 0) * film;
-      expect(Math.abs(solidsG(s) - want)).toBeLessThan(0.05 + want * 8e-3);
+      expect(Math.abs(solidsG(s) - want)).toBeLessThan(0.05 + want * 1e-3);
     }));
   test('protein and fat of each milk', () =>
     each((s, w, film) => {
-      expect(Math.abs(contents(s).protein - w.parts.protein * film)).toBeLessThan(0.02 + w.parts.protein * 8e-3);
-      expect(Math.abs(contents(s).fat - w.parts.fat * film)).toBeLessThan(0.02 + w.parts.fat * 8e-3);
+      expect(Math.abs(contents(s).protein - w.parts.protein * film)).toBeLessThan(0.02 + w.parts.protein * 1e-3);
+      expect(Math.abs(contents(s).fat - w.parts.fat * film)).toBeLessThan(0.02 + w.parts.fat * 1e-3);
     }));
 });
 

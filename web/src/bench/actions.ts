@@ -25,7 +25,8 @@ export function endOf(r: Running, t: TaskState, tookS: number | null): readonly 
   const out: Happening[] = [];
   if (what !== null && tookS !== null) out.push(readingOf(t.step.id, t.task.id, what, tookS, 'clock'));
   out.push({ is: 'ended', ...of, by: 'cook' });
-  const after = r.progress.tasks[r.progress.tasks.indexOf(t) + 1];
+  const i = r.progress.tasks.findIndex((x) => x.step.id === t.step.id && x.task.id === t.task.id);
+  const after = r.progress.tasks[i + 1];
   if (after && after.step.id === t.step.id && after.task.timed && after.task.hands !== 'busy')
     out.push({ is: 'begun', step: after.step.id, task: after.task.id });
   return out;

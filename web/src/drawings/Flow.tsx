@@ -5,7 +5,7 @@ import { flowG } from '@ironpan/core/kitchen';
 import type { Outcome, Recipe } from '@ironpan/core/steps';
 import { grams, join, millilitres, streamName } from '@ironpan/core/words';
 import { flowLayout } from './flowLayout';
-import type { FlowLayout, Label, Paint, Ribbon } from './flowLayout';
+import type { FlowLayout, Label, Paint, Ribbon } from './flowTypes';
 import { JarShape } from './Jar';
 import { useSettled } from './useSettled';
 

@@ -2,85 +2,15 @@ import { flowG, massG } from '@ironpan/core/kitchen';
 import type { Flow, Stream } from '@ironpan/core/kitchen';
 import { kindOf } from '@ironpan/core/steps';
 import type { Outcome, Recipe, Station, Step } from '@ironpan/core/steps';
+import { apart } from './flowLabels';
+import { LEAST_G, moves, stationOrder } from './flowOrder';
+import type { Bar, FlowLayout, Frame, Label, Paint, Ribbon } from './flowTypes';
 
-/** A ribbon as wide as the grams it carries, from one bar to another. */
-export interface Ribbon {
-  readonly key: string;
-  readonly fill: Paint;
-  readonly x0: number;
-  readonly y0: number;
-  readonly x1: number;
-  readonly y1: number;
-  readonly h: number;
-}
-export type Paint = 'beans' | 'water' | 'slurry' | 'milk' | 'pulp' | 'drain' | 'steam';
-export interface Bar {
-  readonly key: string;
-  readonly step: string;
-  readonly x: number;
-  readonly y: number;
-  readonly h: number;
-  readonly hot: boolean;
-  readonly w: number;
-}
-export interface Label {
-  readonly key: string;
-  readonly x: number;
-  readonly y: number;
-  readonly anchor: 'start' | 'middle' | 'end';
-  readonly tone: 'ink' | 'milk' | 'water' | 'flame' | 'ash';
-  readonly grams: number;
-  readonly what: LabelWhat;
-  readonly stream?: string;
-  /** How many pourings of water these grams stand for. */
-  readonly times?: number;
-}
-export type LabelWhat = 'beans' | 'waterIn' | 'drain' | 'steam' | 'skins' | 'milk' | 'pulp' | 'lifted';
-export interface FlowLayout {
-  readonly stations: readonly Station[];
-  readonly ribbons: readonly Ribbon[];
-  readonly bars: readonly Bar[];
-  readonly labels: readonly Label[];
-  /** Where the main milk and the other products end. */
-  readonly ends: readonly { readonly stream: string; readonly x: number; readonly y: number; readonly h: number }[];
-  readonly height: number;
-}
-export interface Frame {
-  readonly width: number;
-  readonly thick: number;
-  readonly compact: boolean;
-}
 /** How far below the stream that passes, fresh water comes in and thrown water goes. */
 const GAP = 12;
 /** More passes than this share one label. */
 const MOST_LABELLED = 3;
-/** Less than this is not worth a ribbon of its own, g. */
-const LEAST_G = 20;
-const ALL: readonly Station[] = ['soak', 'grind', 'strain', 'cook', 'jar'];
 const NICE_G = [300, 500, 800, 1200, 2000, 3000, 4500, 7000, 10_000, 15_000, 25_000, 50_000, 100_000, 1e6];
-
-/** Only what moves grams is drawn as a bar; resting, cooling and the like happen along a ribbon. */
-function moves(s: Step, flows: readonly Flow[]): boolean {
-  return (
-    s.kind === 'strain' ||
-    s.kind === 'wash' ||
-    s.kind === 'pool' ||
-    s.kind === 'holdBack' ||
-    s.kind === 'jar' ||
-    flows.some((f) => flowG(f) >= LEAST_G)
-  );
-}
-/** Stations in the order in which this plan comes to them: a school that boils before it strains is drawn so. */
-export function stationOrder(r: Recipe): readonly Station[] {
-  const seen: Station[] = [];
-  for (const s of r.steps) {
-    const st = kindOf(s.kind).station;
-    const along = s.kind === 'cool' || s.kind === 'skim' || s.kind === 'finish' || s.kind === 'keep';
-    if (!along && !seen.includes(st)) seen.push(st);
-  }
-  const rest = ALL.filter((s) => !seen.includes(s));
-  return [...seen.filter((s) => s !== 'jar'), ...rest.filter((s) => s !== 'jar'), 'jar'];
-}
 
 interface Open {
   readonly x: number;
@@ -462,27 +392,4 @@ class Layout {
     }
     return ends;
   }
-}
-
-const WIDE = 7.4;
-/** Labels that would stand on each other go a line further from the drawing. */
-function apart(labels: readonly Label[], frame: Frame): readonly Label[] {
-  const done: { l: Label; a: number; b: number }[] = [];
-  const width = frame.compact ? 60 : 15 * WIDE;
-  return labels.map((l) => {
-    const half = l.anchor === 'middle' ? width / 2 : 0;
-    const x = Math.min(Math.max(l.x, half + 2), frame.width - (l.anchor === 'start' ? 60 : half) - 2);
-    const a = l.anchor === 'start' ? x : x - half;
-    const b = l.anchor === 'start' ? x + width : x + half;
-    let y = l.y;
-    const down = l.y > frame.thick && l.what !== 'beans';
-    for (let tries = 0; tries < 6; tries += 1) {
-      const hit = done.find((d) => d.a < b && a < d.b && Math.abs(d.l.y - y) < 17);
-      if (!hit) break;
-      y = hit.l.y + (down ? 17 : -17);
-    }
-    const placed = { ...l, x, y: Math.max(12, y) };
-    done.push({ l: placed, a, b });
-    return placed;
-  });
 }

@@ -5,7 +5,7 @@ import { orderFaultText } from '@ironpan/core/words';
 import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { Flow } from '../drawings/Flow';
-import { stationOrder } from '../drawings/flowLayout';
+import { stationOrder } from '../drawings/flowOrder';
 import { Empty, Loading } from '../ui/State';
 import { cupMlOf } from '../ui/cups';
 import { useKit, useSettings } from '../ui/useKitchen';

@@ -1,0 +1,116 @@
+import { expect, test, describe } from '@jest/globals';
+import { progressOf } from '@ironpan/core/batch';
+import type { BatchEvent, Progress, TaskState } from '@ironpan/core/batch';
+import { begin, clockReading, endOf, farOff } from '../../src/bench/actions';
+import { allBatches, append, startBatch } from '../../src/store/batches';
+import type { Happening } from '../../src/store/batches';
+import { readKit } from '../../src/store/kit';
+import { onePlan, planFromMethod } from '../../src/store/plans';
+import { soakOf, timerOf } from '../../src/ui/running';
+import type { Running } from '../../src/ui/running';
+import { kitchenForEach } from '../setup';
+
+kitchenForEach('bench');
+const T = Date.UTC(2026, 2, 3, 7);
+const MIN = 60_000;
+
+async function bench(school: string): Promise<() => Promise<Running>> {
+  const plan = await onePlan(await planFromMethod(school, T));
+  if (!plan) throw new Error('no plan');
+  const id = await startBatch(plan, await readKit(), T);
+  return async () => {
+    const b = (await allBatches()).find((x) => x.batch.id === id);
+    if (!b) throw new Error('no batch');
+    return { ...b, progress: progressOf(b.batch, b.events) };
+  };
+}
+const current = (p: Progress): TaskState => {
+  if (!p.current) throw new Error('over');
+  return p.current;
+};
+/** Goes on, each timed task taking what is planned, until a task is at hand. */
+async function until(at: () => Promise<Running>, step: string, task: string): Promise<Running> {
+  let clock = T;
+  for (let i = 0; i < 60; i += 1) {
+    const r = await at();
+    const t = current(r.progress);
+    if (t.step.id === step && t.task.id === task) return r;
+    clock += 5 * MIN;
+    if (t.task.timed && t.status === 'waiting') await append(r.batch.id, [begin(t)], clock);
+    const now = current((await at()).progress);
+    await append(r.batch.id, endOf(await at(), now, now.task.timed ? now.task.durationS : null), clock + 1000);
+  }
+  throw new Error(`never came to ${step} ${task}`);
+}
+
+describe('ending a task', () => {
+  test('what needs no hands begins by itself: the soak after the covering, the hold after the true boil', async () => {
+    const at = await bench('soy-washed');
+    const r = await until(at, 'soak', 'cover');
+    const done = endOf(r, current(r.progress), null);
+    expect(done.map((h) => h.is)).toEqual(['ended', 'begun']);
+    const boil = await until(at, 'boil', 'heatUp');
+    await append(boil.batch.id, [begin(current(boil.progress))], T + 3_000 * MIN);
+    const hot = await at();
+    const ended = endOf(hot, current(hot.progress), 540);
+    expect(ended.map((h) => h.is)).toEqual(['reading', 'ended', 'begun']);
+  });
+  test('the next load of the jug waits for the cook', async () => {
+    const at = await bench('soy-washed');
+    const r = await until(at, 'grind', 'load1');
+    expect(endOf(r, current(r.progress), null).map((h) => h.is)).toEqual(['ended']);
+  });
+  test('the bench’s own clock gives soak, heat-up and hold; not the jug', async () => {
+    const at = await bench('soy-washed');
+    expect(clockReading(current((await until(at, 'soak', 'soak')).progress))).toBe('durationS');
+    expect(clockReading(current((await until(at, 'grind', 'load2')).progress))).toBeNull();
+    expect(clockReading(current((await until(at, 'boil', 'heatUp')).progress))).toBe('heatUpS');
+    expect(clockReading(current((await until(at, 'boil', 'hold')).progress))).toBe('holdS');
+  });
+  test('far off the plan is asked about; near it is taken', async () => {
+    const at = await bench('soy-washed');
+    const t = current((await until(at, 'boil', 'hold')).progress);
+    expect([farOff(t, 1500), farOff(t, 1700), farOff(t, 20), farOff(t, 4000)]).toEqual([false, false, true, true]);
+  });
+});
+
+describe('timers', () => {
+  test('come from stored instants: the same after any silence, and over when it is over', async () => {
+    const at = await bench('soy-washed');
+    const before = await until(at, 'soak', 'soak');
+    const since = current(before.progress).begunAt ?? 0;
+    const left = (min: number) => timerOf(before, since + min * MIN)?.leftS;
+    expect(left(0)).toBe(36_000);
+    expect(left(90)).toBe(36_000 - 5400);
+    expect(left(700)).toBe(36_000 - 42_000);
+    const soak = (min: number) => soakOf(before, since + min * MIN)?.uptakeShare ?? 0;
+    expect(soak(60)).toBeLessThan(soak(300));
+  });
+  test('a wall clock set back never makes time run backwards below nothing', async () => {
+    const at = await bench('soy-washed');
+    const r = await until(at, 'soak', 'soak');
+    expect(timerOf(r, (current(r.progress).begunAt ?? 0) - 10 * MIN)?.ranS).toBe(0);
+  });
+  test('a pause stands still, and going on takes it up where it was', async () => {
+    const at = await bench('soy-no-soak');
+    const r = await until(at, 'blanch', 'heatUp');
+    const t0 = T + 500 * MIN;
+    await append(r.batch.id, [begin(current(r.progress))], t0);
+    await append(r.batch.id, [{ is: 'paused' }], t0 + 2 * MIN);
+    expect(timerOf(await at(), t0 + 30 * MIN)?.ranS).toBe(120);
+    await append(r.batch.id, [{ is: 'resumed' }], t0 + 30 * MIN);
+    expect(timerOf(await at(), t0 + 31 * MIN)?.ranS).toBe(180);
+  });
+});
+
+test('every line of a whole run is kept, in order, and folds to jars', async () => {
+  const at = await bench('soy-with-pulp');
+  const last = await until(at, 'jar', 'jar');
+  await append(last.batch.id, endOf(last, current(last.progress), null), T + 9000 * MIN);
+  const r = await at();
+  expect(r.progress.state).toBe('finished');
+  const begun = r.events.filter((e): e is Extract<BatchEvent & { v: 1 }, { is: 'begun' }> => e.is === 'begun');
+  const ended: readonly Happening[] = r.events.filter((e) => e.is === 'ended');
+  expect(ended.length).toBe(r.progress.tasks.length);
+  expect(begun.length).toBe(r.progress.tasks.filter((t) => t.task.timed).length);
+});

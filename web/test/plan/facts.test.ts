@@ -1,0 +1,32 @@
+import { expect, test, describe } from '@jest/globals';
+import { look } from '@ironpan/core/batch';
+import { USUAL_KIT } from '@ironpan/core/kitchen';
+import { METHODS, recipeOf } from '@ironpan/core/methods';
+import { kindOf } from '@ironpan/core/steps';
+import { stationOrder } from '../../src/drawings/flowOrder';
+import { mainValues, stationFact, stepsAt } from '../../src/plan/stationFacts';
+
+describe.each(METHODS.map((m) => [m.name, m] as const))('the stations of %s', (_, m) => {
+  const r = recipeOf(m);
+  const seen = look(r, USUAL_KIT);
+  if (!seen) throw new Error('no look');
+  test('hold every step once', () => {
+    const all = stationOrder(r).flatMap((s) => stepsAt(r, s).map((x) => x.id));
+    expect([...all].sort()).toEqual(r.steps.map((s) => s.id).sort());
+  });
+  test('show one or two main values, each a parameter that is there', () => {
+    for (const s of stationOrder(r)) {
+      const main = mainValues(r, s);
+      expect(main.length).toBeGreaterThanOrEqual(1);
+      expect(main.length).toBeLessThanOrEqual(2);
+      for (const v of main) expect([v.step.kind, v.param in kindOf(v.step.kind).params]).toEqual([v.step.kind, true]);
+    }
+  });
+  test('say a computed figure in words without a gap', () => {
+    for (const s of stationOrder(r)) {
+      const fact = stationFact(r, seen, s);
+      expect(fact?.text ?? '').not.toMatch(/NaN|undefined|–/);
+      expect(fact).not.toBeNull();
+    }
+  });
+});

@@ -1,0 +1,100 @@
+import { expect, test } from '@jest/globals';
+import type { PlanRecord } from '@ironpan/core/records';
+import { PlanSession } from '../../src/plan/session';
+import { allPlans, deletePlan, onePlan, planFromMethod } from '../../src/store/plans';
+import { shownNotes } from '../../src/ui/toast';
+import { kitchenForEach } from '../setup';
+
+const open = kitchenForEach('session');
+const T = 1_000_000;
+const wait = (ms: number) => new Promise((r) => setTimeout(r, ms));
+const gramsOf = (p: PlanRecord | null | undefined): number | undefined => p?.recipe.larder[0]?.grams;
+const set = (grams: number) => [{ do: 'larder' as const, index: 0, grams }];
+
+async function opened(): Promise<{ id: string; session: PlanSession }> {
+  const id = await planFromMethod('soy-no-soak', T);
+  const session = new PlanSession();
+  session.receive(await onePlan(id));
+  return { id, session };
+}
+
+test('the screen is ahead at once, the storage follows', async () => {
+  const { id, session } = await opened();
+  let told = 0;
+  session.subscribe(() => (told += 1));
+  session.edit(set(321), 'larder.0');
+  expect(gramsOf(session.snapshot())).toBe(321);
+  expect(told).toBe(1);
+  await wait(50);
+  expect(gramsOf(await onePlan(id))).toBe(321);
+});
+test('a drag of two hundred moves is written as it goes, few times, and ends where the hand ended', async () => {
+  const { id, session } = await opened();
+  for (let i = 1; i <= 200; i += 1) {
+    session.edit(set(100 + i), 'larder.0');
+    if (i % 20 === 0) await wait(5);
+  }
+  expect(gramsOf(session.snapshot())).toBe(300);
+  await wait(400);
+  const stored = await onePlan(id);
+  expect(gramsOf(stored)).toBe(300);
+  expect(stored?.rev).toBeLessThan(30);
+});
+test('two fields in quick turns: neither is lost', async () => {
+  const { id, session } = await opened();
+  session.edit(set(111), 'larder.0');
+  session.edit([{ do: 'set', step: 'grind', param: 'waterG', value: 999 }], 'grind.waterG');
+  session.rename('Both');
+  await wait(400);
+  const p = await onePlan(id);
+  const grind = p?.recipe.steps.find((s) => s.id === 'grind')?.params as { waterG?: number } | undefined;
+  expect([gramsOf(p), grind?.waterG, p?.name]).toEqual([111, 999, 'Both']);
+});
+test('its own writes coming back change nothing; another window’s do', async () => {
+  const { id, session } = await opened();
+  session.edit(set(222), 'larder.0');
+  await wait(50);
+  const before = session.snapshot();
+  session.receive(await onePlan(id));
+  expect(session.snapshot()).toBe(before);
+  const p = await onePlan(id);
+  if (!p) throw new Error('gone');
+  const theirs = { ...p, rev: p.rev + 1, name: 'Theirs' };
+  await open().plans.put(theirs);
+  session.receive(theirs);
+  expect(session.snapshot()?.name).toBe('Theirs');
+});
+test('both windows at the same moment: both versions are kept, and the cook is told', async () => {
+  const { id, session } = await opened();
+  const p = await onePlan(id);
+  if (!p) throw new Error('gone');
+  await open().plans.put({ ...p, rev: p.rev + 1, name: 'Quicker' });
+  session.edit(set(777), 'larder.0');
+  session.edit([{ do: 'set', step: 'grind', param: 'waterG', value: 888 }], 'grind.waterG');
+  await wait(400);
+  const all = await allPlans();
+  expect(all).toHaveLength(2);
+  const kept = all.find((x) => x.id !== id);
+  const grind = kept?.recipe.steps.find((s) => s.id === 'grind')?.params as { waterG?: number } | undefined;
+  expect([gramsOf(kept), grind?.waterG]).toEqual([777, 888]);
+  expect(all.find((x) => x.id === id)?.name).toBe('Quicker');
+  expect(shownNotes().at(-1)?.text).toContain('Your version is kept');
+});
+test('back and forward wait for what is still being written', async () => {
+  const { id, session } = await opened();
+  session.edit(set(500), 'larder.0');
+  await session.step('back');
+  expect(gramsOf(session.snapshot())).toBe(150);
+  await session.step('forward');
+  expect(gramsOf(session.snapshot())).toBe(500);
+  session.edit(set(600), 'larder.0');
+  await wait(50);
+  expect(gramsOf(await onePlan(id))).toBe(600);
+});
+test('a plan deleted in another window is told', async () => {
+  const { id, session } = await opened();
+  await deletePlan(id);
+  session.edit(set(1), 'larder.0');
+  await wait(50);
+  expect(shownNotes().at(-1)?.text).toContain('was deleted in another window');
+});
