@@ -89,13 +89,11 @@ export class Cook {
   }
   /** Which step is at hand, as the screen says it: "3 of 17", or the end. */
   async where(): Promise<string> {
-    const place = this.page.locator('#place');
-    return (await place.getByText(/^\d+ of \d+$/).count()) > 0
-      ? place
-          .getByText(/^\d+ of \d+$/)
-          .first()
-          .innerText()
-      : 'over';
+    const said = await this.page
+      .locator('#place')
+      .getByText(/^\d+ of \d+$/)
+      .allInnerTexts();
+    return said[0] ?? 'over';
   }
   async goesOnUntil(title: string | RegExp): Promise<void> {
     for (let i = 0; i < 30; i += 1) {
@@ -112,7 +110,8 @@ export class Cook {
   async records(label: string, text: string): Promise<void> {
     await this.page.getByRole('textbox', { name: label, exact: true }).fill(text);
     await this.page.getByRole('button', { name: `Record ${label}` }).click();
-    await expect(this.page.getByText(/recorded /).first()).toBeVisible();
+    // Recorded, the field is empty again and its hint says what stands.
+    await expect(this.page.getByRole('textbox', { name: label, exact: true })).toHaveValue('');
   }
 
   jars(): Locator {

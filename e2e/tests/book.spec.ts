@@ -1,0 +1,79 @@
+import { expect, test } from '@playwright/test';
+import { Cook } from './cook';
+
+test('a corrected reading reckons the batch and its jars anew; the log keeps both', async ({ page }) => {
+  const cook = await Cook.enter(page, 'own');
+  await cook.plans('No soak');
+  await cook.starts();
+  await cook.goesOnUntil('Jar');
+  await cook.records('weight in the jars, all together', '800');
+  await cook.finishes();
+  const before = await cook.shelf();
+  await cook.go('/book');
+  await page.getByRole('link', { name: /No soak/ }).click();
+  const readings = page.getByRole('region', { name: 'Readings' });
+  await readings.locator('summary').filter({ hasText: 'Jar' }).click();
+  await cook.records('weight in the jars, all together', '700');
+  await expect(page.getByRole('region', { name: 'Log' })).toContainText('800 g');
+  await expect(page.getByRole('region', { name: 'Log' })).toContainText('700 g');
+  const after = await cook.shelf();
+  expect(after).not.toEqual(before);
+  expect(after[0]?.replace(/\s/g, ' ')).toMatch(/^soy milk, batch 1, 6\d\d ml/);
+});
+
+test('a finished batch is opened again at the bench, and its jars are filled anew at the end', async ({ page }) => {
+  const cook = await Cook.enter(page, 'own');
+  await cook.plans('No soak');
+  await cook.starts();
+  await cook.finishes();
+  await page.getByRole('link', { name: 'In the book' }).click();
+  await cook.press('Open it again at the bench');
+  await expect(cook.heading()).toHaveText('Jar');
+  await cook.press('Go back');
+  await cook.press('Go back');
+  await expect(cook.heading()).toHaveText('Cool');
+  await cook.finishes();
+  await expect(page.getByRole('link', { name: 'To the shelf' })).toBeVisible();
+  expect((await cook.shelf()).filter((j) => j.startsWith('soy milk'))).toHaveLength(1);
+});
+
+test('milk that was not held long enough is told so at the end, in the book and on the shelf', async ({ page }) => {
+  const cook = await Cook.enter(page, 'own');
+  await cook.plans('No soak');
+  await cook.types('hold at the boil', '4');
+  await cook.starts();
+  await cook.finishes();
+  await expect(page.getByText(/has not been boiled enough/)).toBeVisible();
+  await page.getByRole('link', { name: 'In the book' }).click();
+  await expect(page.getByText(/was not boiled enough/)).toBeVisible();
+  await cook.go('/');
+  await cook.jars().first().click();
+  await expect(page.getByRole('dialog')).toContainText('do not eat it');
+  await expect(page.getByRole('button', { name: '200 ml' })).toHaveCount(0);
+});
+
+test('leaving out the boil is allowed only after reading what that means', async ({ page }) => {
+  const cook = await Cook.enter(page, 'own');
+  await cook.plans('No soak');
+  await cook.starts();
+  await cook.goesOnUntil('Bring it to the boil');
+  await cook.press('Leave out');
+  await expect(page.getByRole('dialog')).toContainText(/never boils the milk/);
+});
+
+test('promised, reckoned and measured stand apart; the demo’s batches scatter about their promise', async ({
+  page,
+}) => {
+  const cook = await Cook.enter(page, 'demo', '/book');
+  const rows = page.getByRole('row').filter({ hasText: 'done' });
+  await expect(rows.first()).toBeVisible();
+  expect(await rows.count()).toBeGreaterThanOrEqual(12);
+  const words = await rows.evaluateAll((all) =>
+    all.map((r) => [...r.querySelectorAll('td')].map((c) => c.textContent)),
+  );
+  const differ = words.filter((w) => w[2] !== w[3]);
+  expect(differ.length).toBeGreaterThan(6);
+  await expect(page.getByRole('row').filter({ hasText: 'abandoned' })).toHaveCount(1);
+  await cook.go('/book/demo-batch-7');
+  await expect(page.getByRole('region', { name: 'Log' })).toContainText('Abandoned: scorched');
+});
