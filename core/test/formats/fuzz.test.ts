@@ -75,7 +75,7 @@ describe('anything at any place of a file', () => {
     const all = places(kitchen);
     fc.assert(
       fc.property(fc.constantFrom(...all), oddities, (path, value) => {
-        const r = readBackup(JSON.stringify(put(kitchen, path, value)) ?? '');
+        const r = readBackup(`${JSON.stringify(put(kitchen, path, value))}`);
         if (r.ok)
           expect(Object.keys(r.kitchen).sort()).toEqual(['batches', 'events', 'jarEvents', 'jars', 'kit', 'plans']);
         else for (const f of r.faults) expect(f.say).toMatch(/\.$/);
