@@ -72,10 +72,10 @@ describe('anything at any place of a file', () => {
   });
   test('a kitchen’s file is taken whole, or refused whole', () => {
     const kitchen = JSON.parse(backupText(sampleKitchen(), 5)) as unknown;
-    const all = places(kitchen);
+    const all = places(kitchen).slice(1);
     fc.assert(
       fc.property(fc.constantFrom(...all), oddities, (path, value) => {
-        const r = readBackup(`${JSON.stringify(put(kitchen, path, value))}`);
+        const r = readBackup(JSON.stringify(put(kitchen, path, value)));
         if (r.ok)
           expect(Object.keys(r.kitchen).sort()).toEqual(['batches', 'events', 'jarEvents', 'jars', 'kit', 'plans']);
         else for (const f of r.faults) expect(f.say).toMatch(/\.$/);
