@@ -6,7 +6,7 @@ import type { Material } from '../materials';
 import { faultOf, id, object, text } from '../records';
 import type { Fault } from '../records';
 import { KINDS, kindOf, orderFaults } from '../steps';
-import type { Kind, ParamSpec, Recipe, Step } from '../steps';
+import type { Kind, LarderLine, ParamSpec, Recipe, Step } from '../steps';
 import { orderFaultText } from '../words';
 import { amountOf, readAmount, writeAmount } from './amounts';
 import { readKitchen, writeKitchen } from './kitchenBlock';
@@ -76,23 +76,18 @@ export function readPlan(data: unknown): ReadPlan {
       ],
     };
   const { error } = SHAPE.validate(data, { abortEarly: false, convert: false });
-  if (error) return { ok: false, faults: error.details.map(faultOf) };
-  const d = data as Shape;
-  const faults: Fault[] = [];
+  const shape = error ? error.details.map(faultOf) : [];
+  if (!hasParts(data)) return { ok: false, faults: shape };
+  const d = data;
+  const faults: Fault[] = [...shape];
+  const sound = (part: string): boolean => !shape.some((f) => f.path === part || f.path.startsWith(`${part}.`));
   const materials = readMaterials(d.materials, faults);
   const kit = readKitchen(d.kitchen, faults);
-  const larder = d.larder.map((l, i) => {
-    const path = `larder[${i}]`;
-    const m = materials.find((x) => x.id === l.material);
-    if (!m)
-      faults.push({
-        path: `${path}.material`,
-        say: `${path}.material is “${l.material}”; known are ${materials.map((x) => x.id).join(', ')}.`,
-      });
-    const spec = { unit: 'g' as const, low: 0, high: 100_000, basis: m?.basis ?? 'dry' };
-    return { into: l.into, material: l.material, grams: readAmount(l.amount, spec, `${path}.amount`, faults) ?? 0 };
-  });
-  const steps = d.steps.map((s, i) => readStep(s, `steps[${i}]`, kit, faults));
+  // A part whose shape is wrong has been told; the others are read all the same, so that all faults are told at once.
+  const larder = d.larder.flatMap((l, i) =>
+    sound(`larder[${i}]`) ? [readLarder(l, `larder[${i}]`, materials, faults)] : [],
+  );
+  const steps = d.steps.flatMap((s, i) => (sound(`steps[${i}]`) ? [readStep(s, `steps[${i}]`, kit, faults)] : []));
   const recipe: Recipe = { materials: materials.filter((m) => larder.some((l) => l.material === m.id)), larder, steps };
   if (faults.length === 0)
     for (const f of orderFaults(recipe))
@@ -100,6 +95,26 @@ export function readPlan(data: unknown): ReadPlan {
   return faults.length > 0
     ? { ok: false, faults }
     : { ok: true, plan: { name: d.name, method: d.method ?? null, recipe, kit } };
+}
+/** Enough of a plan to look further into its parts. */
+function hasParts(data: unknown): data is Shape {
+  const d = data as Partial<Shape> | null;
+  return typeof d === 'object' && d !== null && Array.isArray(d.larder) && Array.isArray(d.steps);
+}
+function readLarder(
+  l: Shape['larder'][number],
+  path: string,
+  materials: readonly Material[],
+  faults: Fault[],
+): LarderLine {
+  const m = materials.find((x) => x.id === l.material);
+  if (!m)
+    faults.push({
+      path: `${path}.material`,
+      say: `${path}.material is “${l.material}”; known are ${materials.map((x) => x.id).join(', ')}.`,
+    });
+  const spec = { unit: 'g' as const, low: 0, high: 100_000, basis: m?.basis ?? 'dry' };
+  return { into: l.into, material: l.material, grams: readAmount(l.amount, spec, `${path}.amount`, faults) ?? 0 };
 }
 
 interface Shape {

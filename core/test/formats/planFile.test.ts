@@ -124,6 +124,15 @@ describe('a plan file', () => {
     expect(faults.map((f) => f.say).join('\n')).toMatch(say);
     expect(faults.every((f) => f.say.endsWith('.'))).toBe(true);
   });
+  test('all faults are told at once, wherever they stand', () => {
+    const faults = faultsOf((p) => {
+      p.colour = 'red';
+      (p.larder as Json[])[0] = { into: 'work', material: 'soybeans', amount: 200 };
+      steps(p)[1] = { id: 'x', kind: 'fry' };
+      step(p, 'grind').water = 5;
+    });
+    expect(faults.map((f) => f.path).sort()).toEqual(['colour', 'larder[0].amount', 'steps[1].kind', 'steps[4].water']);
+  });
   test('text that is not JSON', () => {
     const r = readPlanFile('{ "format": ');
     expect(r.ok ? '' : r.faults[0]?.say).toMatch(/not JSON/);
