@@ -1,3 +1,4 @@
+import { HYGIENE } from '@ironpan/core/words';
 import { JarShape, TubShape } from '../drawings/Jar';
 import { amountLeft, timeLeft } from './say';
 import type { ShelfJar } from './useShelf';
@@ -7,6 +8,13 @@ const TAG = {
   soon: { background: 'var(--amber-soft)', color: 'var(--amber-text)' },
   past: { background: 'var(--flame-soft)', color: 'var(--flame-text)' },
 } as const;
+
+/** What the tag says first: pulp always tells its state, milk only when it is not to be drunk. */
+function tag(j: ShelfJar, small: boolean): string {
+  if (!j.now.done) return `raw ${j.name}`;
+  if (small) return `no. ${j.batch.number}`;
+  return j.pulp ? `${HYGIENE[j.now.hygiene]} ${j.name}` : j.name;
+}
 
 /** One jar or tub as it stands: its time left above it, its fill, its tag. */
 export function OnBoard({
@@ -50,7 +58,7 @@ export function OnBoard({
             className={`absolute inset-x-0 mx-auto block rounded-sm border px-1 leading-tight group-hover:underline ${small ? 'bottom-3 w-[86%] text-[0.8rem]' : j.pulp ? 'bottom-2 w-24 text-[0.85rem]' : 'bottom-6 w-[86%] text-[0.88rem]'}`}
             style={{ background: 'var(--plate)', borderColor: 'var(--iron)' }}
           >
-            <b className="block truncate">{small ? `no. ${j.batch.number}` : raw ? `raw ${j.name}` : j.name}</b>
+            <b className="block truncate">{tag(j, small)}</b>
             <span className="num block">{amountLeft(j)}</span>
             {!small && !j.pulp && <span className="quiet block text-[0.8rem]">batch {j.batch.number}</span>}
           </span>
