@@ -13,6 +13,7 @@ test('pause, go back, leave out with a reason, abandon; the log keeps all of it'
   await cook.press(/^Start:/);
   const clock = page.getByRole('timer').locator('p').first();
   await cook.press('Pause');
+  await expect(page.getByRole('button', { name: 'Go on' })).toBeVisible();
   const paused = await clock.innerText();
   await cook.waits(0.2);
   await expect(clock).toHaveText(paused);
