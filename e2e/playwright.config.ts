@@ -18,6 +18,8 @@ export default defineConfig({
   timeout: 60_000,
   expect: { timeout: 10_000 },
   forbidOnly: true,
+  // A machine that stutters may fail a test once; what fails twice is a fault. A second try is reported as flaky.
+  retries: 1,
   reporter: [['list'], ['json']],
   use: {
     actionTimeout: 8_000,
