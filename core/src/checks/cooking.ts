@@ -1,5 +1,5 @@
 import type { Step } from '../steps';
-import { makeStep } from '../steps';
+import { BOIL_AT_LEAST_S, COOLING_LIMITS, makeStep } from '../steps';
 import { fig, mustBoil, setFix, stepsOf } from './types';
 import type { At, Check, Looked } from './types';
 
@@ -59,7 +59,7 @@ export const holdTooShort: Check = {
     const last = milkBoils(l).at(-1);
     if (!last) return [];
     const left = last.f('inhibitorLeft');
-    const short = left > last.f('inhibitorGoal') + 1e-6 || last.f('boiledS') < 600 - 1e-6;
+    const short = left > last.f('inhibitorGoal') + 1e-6 || last.f('boiledS') < BOIL_AT_LEAST_S - 1e-6;
     if (!short) return [];
     const need = Math.ceil((last.f('neededHoldS') + 5) / MINUTE) * MINUTE;
     return [
@@ -190,16 +190,13 @@ export const neverCools: Check = {
       }),
 };
 
-/** Limits for cooked food, s (FDA Food Code 3-501.14). */
-const MID_S = 2 * 3600;
-const ALL_S = 6 * 3600;
 export const coolsTooSlowly: Check = {
   id: 'coolsTooSlowly',
   reason: 'From 57 to 21 °C within two hours, to 5 °C within six: between them germs multiply fastest.',
   source: 'FDA Food Code 3-501.14',
   find: (l) =>
     stepsOf(l, 'cool')
-      .filter((s) => s.f('above21S') > MID_S || s.f('above5S') > ALL_S)
+      .filter((s) => s.f('above21S') > COOLING_LIMITS.midS || s.f('above5S') > COOLING_LIMITS.endS)
       .map((s) => ({
         check: 'coolsTooSlowly',
         step: s.step.id,

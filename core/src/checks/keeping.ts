@@ -1,5 +1,5 @@
 import { hasFood, inhibitorLeftOf } from '../kitchen';
-import { isDone, pulpBoilS } from '../steps';
+import { isDone, pulpBoilS, TOUCHED_CAP_DAYS } from '../steps';
 import type { Stream } from '../kitchen';
 import { fig, mustBoil, setFix, stepsOf } from './types';
 import type { Check, Looked } from './types';
@@ -17,7 +17,7 @@ export const touchedAfter: Check = {
         check: 'touchedAfter',
         step: s.step.id,
         weight: 'mend' as const,
-        figures: { capD: fig(3, 'count') },
+        figures: { capD: fig(TOUCHED_CAP_DAYS, 'count') },
         fixes: [setFix('boilTheWater', s.step.id, 'boiled', true)],
       })),
     ...stepsOf(l, 'jar')
@@ -26,7 +26,7 @@ export const touchedAfter: Check = {
         check: 'touchedAfter',
         step: s.step.id,
         weight: 'mend' as const,
-        figures: { capD: fig(3, 'count') },
+        figures: { capD: fig(TOUCHED_CAP_DAYS, 'count') },
         fixes: [setFix('scaldTheJars', s.step.id, 'scalded', true)],
       })),
   ],

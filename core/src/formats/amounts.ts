@@ -1,10 +1,8 @@
 import { plain, toInner, fromInner, unitsOf, UNITS } from '../units';
 import type { InnerUnit, UnitName } from '../units';
 import type { NumberSpec } from '../steps';
+import { WATER_G_PER_ML } from '../materials';
 import type { Fault } from '../records';
-
-/** Density of water at 20 °C, g/ml: a volume of water says its grams. */
-const WATER_G_PER_ML = 0.9982;
 
 /** Less than this (a microgram, a microsecond) is nothing. */
 const LEAST = 1e-6;

@@ -2,4 +2,4 @@ export { COMPONENTS, NO_GRAMS, grams, addGrams, scaleGrams, sumGrams, takeGrams 
 export type { Component, Grams } from './components';
 export { MATERIALS, materialById, SOYBEANS } from './materials';
 export type { Material, Basis, Hydration } from './materials';
-export { heatCapacity, density } from './properties';
+export { heatCapacity, density, WATER_G_PER_ML } from './properties';

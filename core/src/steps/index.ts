@@ -5,6 +5,8 @@ export type { Recipe, LarderLine, Edit } from './recipe';
 export { applyEdits, orderFaults } from './recipe';
 export type { OrderFault } from './recipe';
 export { contextOf } from './context';
+// Limits that checks compare with; their one home is the law.
+export { BOIL_AT_LEAST_S, COOLING_LIMITS, TOUCHED_CAP_DAYS } from '../laws';
 export { rest } from './rest';
 export type { Reading, Stage, Fit, Outcome } from './outcome';
 export type {
