@@ -7,11 +7,11 @@ const CORE = {
   kitchen: ['materials'],
   steps: ['laws', 'kitchen', 'materials'],
   methods: ['steps', 'materials', 'kitchen'],
-  checks: ['steps', 'kitchen'],
+  checks: ['steps', 'kitchen', 'materials'],
   batch: ['steps', 'checks', 'kitchen', 'materials'],
   words: ['steps', 'checks', 'kitchen', 'batch'],
   records: ['steps', 'kitchen', 'materials', 'batch'],
-  formats: ['records', 'steps', 'kitchen', 'materials', 'batch', 'words'],
+  formats: ['records', 'steps', 'kitchen', 'materials', 'batch', 'words', 'checks'],
 };
 const anywhere = ['units', 'numerics'];
 const coreRules = Object.entries(CORE).map(([room, may]) => ({

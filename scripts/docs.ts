@@ -1,4 +1,5 @@
 import { writeFileSync } from 'node:fs';
-import { planFileDocs } from '@ironpan/core/formats';
+import { checksDocs, planFileDocs } from '@ironpan/core/formats';
 
 writeFileSync(new URL('../docs/plan-file.md', import.meta.url), planFileDocs());
+writeFileSync(new URL('../docs/checks.md', import.meta.url), checksDocs());

@@ -1,7 +1,11 @@
 export { fold, larderStreams } from './fold';
 export type { Given } from './fold';
 export { summarise, mainStream, kcalPer100Ml } from './summary';
-export type { Summary, ProductSummary } from './summary';
+export type { Summary, ProductSummary, BodySummary } from './summary';
+export { jarredStreams } from './summary';
+export { CLASSES, classesOf } from './classes';
+export type { ClassResult, ClassMeasure } from './classes';
+export type { Cost } from './cost';
 export { ranges, sampleBeliefs } from './ranges';
 export type { Range, RangeOf } from './ranges';
 export { solveFor, roundForKitchen } from './solve';

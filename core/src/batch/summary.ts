@@ -1,7 +1,11 @@
 import { beanyIndexOf, contents, flowG, inhibitorLeftOf, massG, solidsG, volumeMl, waterG } from '../kitchen';
 import type { Hygiene, Kit, Stream } from '../kitchen';
-import { contextOf, isDone, keepBy } from '../steps';
-import type { KeepBy, Outcome, Recipe } from '../steps';
+import { bodyOf, bodyWord, contextOf, gritShareOf, isDone, isPasty, keepBy, settlesMmPerH, slipWord } from '../steps';
+import type { BodyWord, Ctx, KeepBy, Outcome, Recipe, SlipWord } from '../steps';
+import { classesOf } from './classes';
+import type { ClassResult } from './classes';
+import { costOf } from './cost';
+import type { Cost } from './cost';
 
 /** What a cook wants to know of one thing that came out. Absent shares of an empty stream are null, never NaN. */
 export interface ProductSummary {
@@ -13,7 +17,14 @@ export interface ProductSummary {
   readonly fat: number | null;
   readonly carbohydrate: number | null;
   readonly moisture: number | null;
+  readonly starch: number | null;
+  readonly sugars: number | null;
   readonly kcalPer100Ml: number | null;
+  /** Particles felt on the tongue, share of mass. */
+  readonly grit: number | null;
+  /** How thick it is as it will be served from the fridge, and after heating later; null where there is no liquid. */
+  readonly body: BodySummary | null;
+  readonly classes: readonly ClassResult[];
   readonly temperatureC: number;
   readonly inhibitorLeft: number | null;
   readonly beany: number | null;
@@ -21,9 +32,26 @@ export interface ProductSummary {
   readonly done: boolean;
   readonly keep: KeepBy | null;
 }
+/** Thickness relative to water at the same temperature (an estimate); null: it sets. */
+export interface BodySummary {
+  readonly relative: number | null;
+  readonly word: BodyWord;
+  readonly slip: SlipWord;
+  readonly pasty: boolean;
+  readonly glucan: number;
+  readonly starch: number | null;
+  readonly mPaS: number | null;
+  /** Viscosity relative to water if it is heated later to so many °C. */
+  readonly later: readonly { readonly c: number; readonly relative: number | null; readonly word: BodyWord }[];
+  /** Starch settling, mm/h; null: it stays up. */
+  readonly settlesMmPerH: number | null;
+}
 export interface Summary {
   readonly main: ProductSummary | null;
   readonly products: readonly ProductSummary[];
+  /** All that goes into jars or boxes, ml. */
+  readonly jarredMl: number;
+  readonly cost: Cost;
   readonly elapsedS: number;
   readonly handsS: number;
   readonly steamG: number;
@@ -42,8 +70,29 @@ export function kcalPer100Ml(
   return 100 * densityKgL * (4 * s.protein + 9 * s.fat + 4 * (s.carbohydrate - s.fibre) + 2 * s.fibre);
 }
 
-function productOf(name: string, s: Stream, o: Outcome, recipe: Recipe, kit: Kit): ProductSummary {
-  const ctx = contextOf(kit, o.beliefs, recipe.materials);
+/** Temperatures to which milk is heated later: a warm drink, a hot one, a boiling pan. */
+const LATER_C = [60, 80, 95];
+
+function bodySummary(s: Stream, kit: Kit, ctx: Ctx): BodySummary | null {
+  const b = bodyOf(s, kit.fridgeC, ctx);
+  if (!b) return null;
+  return {
+    relative: b.relative,
+    word: bodyWord(b, s),
+    slip: slipWord(b),
+    pasty: isPasty(b),
+    glucan: b.glucan,
+    starch: b.starch,
+    mPaS: b.mPaS,
+    later: LATER_C.map((c) => {
+      const hot = bodyOf(s, c, ctx, c) ?? b;
+      return { c, relative: hot.relative, word: bodyWord(hot, s) };
+    }),
+    settlesMmPerH: settlesMmPerH(s, b),
+  };
+}
+
+function productOf(name: string, s: Stream, recipe: Recipe, kit: Kit, ctx: Ctx): ProductSummary {
   const mass = massG(s);
   const ml = volumeMl(s);
   const c = contents(s);
@@ -68,18 +117,33 @@ function productOf(name: string, s: Stream, o: Outcome, recipe: Recipe, kit: Kit
             fibre: fibre / mass,
           })
         : null,
+    starch: of(c.starch),
+    sugars: of(c.sugars),
+    grit: of(mass * gritShareOf(s)),
+    body: bodySummary(s, kit, ctx),
+    classes: classesOf(s, recipe),
     temperatureC: s.temperatureC,
     inhibitorLeft: inhibitorLeftOf(s),
     beany: beanyIndexOf(s),
     hygiene: s.hygiene,
     done: isDone(s),
-    keep: keepBy(s, kit.fridgeC, kit.use.jar, 0, ctx),
+    keep: keepBy(s, s.temperatureC < -1 ? s.temperatureC : kit.fridgeC, kit.use.jar, 0, ctx),
   };
 }
 
-/** The main product is what goes into jars last; without jars, what the last step made. */
+/** Streams that go into jars or boxes, in the plan's own order. */
+export function jarredStreams(recipe: Recipe, o: Outcome): readonly string[] {
+  const out: string[] = [];
+  for (const s of recipe.steps)
+    if ((s.kind === 'jar' || s.kind === 'freeze') && o.products[s.params.of] && !out.includes(s.params.of))
+      out.push(s.params.of);
+  return out;
+}
+
+/** The main product is what the plan jars first; without jars, what the last strain made. */
 export function mainStream(recipe: Recipe, o: Outcome): string | null {
-  for (const s of [...recipe.steps].reverse()) if (s.kind === 'jar' && o.products[s.params.of]) return s.params.of;
+  const jarred = jarredStreams(recipe, o)[0];
+  if (jarred !== undefined) return jarred;
   for (const s of [...recipe.steps].reverse())
     if ((s.kind === 'strain' || s.kind === 'wash') && o.products[s.params.into]) return s.params.into;
   return Object.keys(o.products)[0] ?? null;
@@ -87,8 +151,12 @@ export function mainStream(recipe: Recipe, o: Outcome): string | null {
 
 export function summarise(recipe: Recipe, o: Outcome, kit: Kit): Summary {
   const names = Object.keys(o.products);
-  const products = names.map((n) => productOf(n, o.products[n] as Stream, o, recipe, kit));
+  const ctx = contextOf(kit, o.beliefs, recipe.materials);
+  const products = names.map((n) => productOf(n, o.products[n] as Stream, recipe, kit, ctx));
   const main = mainStream(recipe, o);
+  const jarred = jarredStreams(recipe, o);
+  const jarredMl = products.reduce((ml, p) => ml + (jarred.includes(p.stream) ? p.volumeMl : 0), 0);
+  const mainMl = products.find((p) => p.stream === main)?.volumeMl ?? 0;
   let steamG = 0;
   let drainedG = 0;
   let filmG = 0;
@@ -103,6 +171,8 @@ export function summarise(recipe: Recipe, o: Outcome, kit: Kit): Summary {
   return {
     main: products.find((p) => p.stream === main) ?? null,
     products,
+    jarredMl: jarredMl > 0 ? jarredMl : mainMl,
+    cost: costOf(recipe, o, kit, jarredMl > 0 ? jarredMl : mainMl),
     elapsedS: o.stages.reduce((t, st) => Math.max(t, st.endS), 0),
     handsS,
     steamG,

@@ -4,7 +4,7 @@ import { fig, mustBoil, setFix, stepsOf } from './types';
 import type { At, Check, Looked } from './types';
 
 const MINUTE = 60;
-const potOf = (l: Looked, s: At<'boil' | 'blanch'>): { id: string; ml: number } | undefined => {
+const potOf = (l: Looked, s: At<'boil' | 'blanch' | 'heat' | 'absorb'>): { id: string; ml: number } | undefined => {
   const named = s.step.params.pot;
   const pots = l.kit.things.filter((t) => t.is === 'pot');
   return pots.find((t) => t.id === named) ?? pots.find((t) => t.id === l.kit.use.pot);
@@ -15,7 +15,7 @@ export const potOverfull: Check = {
   reason: 'Foam needs the upper third; it runs over within a minute.',
   source: 'common practice',
   find: (l) =>
-    stepsOf(l, 'boil', 'blanch')
+    stepsOf(l, 'boil', 'blanch', 'heat', 'absorb')
       .filter((s) => s.f('potShare') > s.f('potLimit') + 1e-6)
       .map((s) => {
         const now = potOf(l, s);

@@ -1,7 +1,10 @@
 import * as cooking from './cooking';
+import * as finishing from './finishing';
 import * as grinding from './grinding';
 import * as keeping from './keeping';
+import * as nuts from './nuts';
 import * as soaking from './soaking';
+import * as starch from './starch';
 import type { Check, Looked, Warning, Weight } from './types';
 
 export type { Check, Figure, FigureUnit, Fix, Looked, Warning, Weight } from './types';
@@ -13,6 +16,14 @@ export const CHECKS: readonly Check[] = [
   soaking.soakTooWarm,
   soaking.soakWater,
   soaking.bowlTooSmall,
+  starch.soakedNotRinsed,
+  starch.enzymeTooHot,
+  starch.enzymeDoesNothing,
+  starch.enzymeCapsules,
+  starch.enzymeMakesSugar,
+  starch.riceTooDry,
+  starch.riceTooWet,
+  starch.riceNotCooled,
   grinding.jugOverfull,
   grinding.hotInSealedJug,
   grinding.hotInJug,
@@ -20,6 +31,14 @@ export const CHECKS: readonly Check[] = [
   grinding.groundTooLittle,
   grinding.notGround,
   grinding.passesThatBringNothing,
+  starch.tooHotForStarch,
+  starch.blendWarmsStarch,
+  starch.tooSlimy,
+  starch.cupTooCoarse,
+  starch.watery,
+  nuts.coldFat,
+  nuts.handsScald,
+  nuts.meshTooOpen,
   cooking.potOverfull,
   cooking.holdTooShort,
   cooking.neverBoiled,
@@ -29,10 +48,29 @@ export const CHECKS: readonly Check[] = [
   cooking.hobTooWeak,
   cooking.neverCools,
   cooking.coolsTooSlowly,
+  starch.thickensInThePot,
+  finishing.cannotReach,
+  finishing.pasteurisedShort,
+  nuts.richBoils,
+  nuts.fatDoesNotSet,
+  finishing.cocoaDry,
+  finishing.syrupAfterBoil,
+  finishing.honey,
+  finishing.driesTooSlowly,
+  finishing.driedRaw,
+  finishing.glassFreezes,
+  finishing.freezerTooFull,
+  nuts.warmJar,
+  finishing.keptWarm,
+  finishing.keptTooLong,
   keeping.touchedAfter,
   keeping.hotJar,
   keeping.rawUntilBoiled,
   keeping.rawPulp,
+  nuts.noKillStep,
+  finishing.openingNut,
+  finishing.refused,
+  finishing.underFive,
   keeping.allergens,
   keeping.infants,
 ];

@@ -1,8 +1,8 @@
 import { hasFood, inhibitorLeftOf } from '../kitchen';
-import { isDone, pulpBoilS, TOUCHED_CAP_DAYS } from '../steps';
+import { isDone, makeStep, pulpBoilS, TOUCHED_CAP_DAYS } from '../steps';
 import type { Stream } from '../kitchen';
-import { fig, mustBoil, setFix, stepsOf } from './types';
-import type { Check, Looked } from './types';
+import { fig, freshId, insertFix, mustBoil, setFix, stepsOf } from './types';
+import type { Check, Fix, Looked } from './types';
 
 const RISK_C = 40;
 
@@ -46,12 +46,12 @@ export const hotJar: Check = {
           step: s.step.id,
           weight: 'danger' as const,
           figures: { filledC: fig(filled.temperatureC, 'C'), glass: fig(s.f('glass'), 'count') },
-          fixes: coolFix(l, s.step.params.of),
+          fixes: coolFix(l, s.step.params.of, s.step.id),
         },
       ];
     }),
 };
-function coolFix(l: Looked, stream: string) {
+function coolFix(l: Looked, stream: string, jar: string): readonly Fix[] {
   const cool = stepsOf(l, 'cool')
     .filter((s) => s.step.params.of === stream)
     .at(-1);
@@ -66,7 +66,13 @@ function coolFix(l: Looked, stream: string) {
           ],
         },
       ]
-    : [];
+    : [
+        insertFix(
+          'coolFirst',
+          l.recipe.steps[l.recipe.steps.findIndex((x) => x.id === jar) - 1]?.id ?? null,
+          makeStep(freshId(l, 'coolFirst'), 'cool', { of: stream, how: 'iceBath', toC: 7 }),
+        ),
+      ];
 }
 
 const pulps = (l: Looked): readonly (readonly [string, Stream])[] =>

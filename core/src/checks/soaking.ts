@@ -60,7 +60,12 @@ export const soakTooShort: Check = {
   source: 'Peleg 1988, J. Food Sci. 53:1216; nine tenths of full as the mark is common practice',
   find: (l) =>
     chains(l)
-      .filter((c) => c.last.f('uptakeShare') < TOO_DRY && c.last.f('waterLeftG') > 0.05 * c.last.f('waterHasG'))
+      .filter(
+        (c) =>
+          c.last.f('flakes') === 0 &&
+          c.last.f('uptakeShare') < TOO_DRY &&
+          c.last.f('waterLeftG') > 0.05 * c.last.f('waterHasG'),
+      )
       .map((c) => {
         const need = up(c.last.f('needS'));
         const longest = Math.min(MOST_S, allowed(c, c.last.f('longestS')));

@@ -1,7 +1,8 @@
-import type { Kit } from '../kitchen';
+import { layered } from '../steps';
+import type { Kit, Stream, Thing } from '../kitchen';
 import type { Edit, Kind, Outcome, Recipe, Stage, Step } from '../steps';
 
-export type FigureUnit = 'g' | 'ml' | 'C' | 's' | 'share' | 'count' | 'm' | 'index';
+export type FigureUnit = 'g' | 'ml' | 'C' | 's' | 'share' | 'count' | 'm' | 'um' | 'index';
 export interface Figure {
   readonly value: number;
   readonly unit: FigureUnit;
@@ -58,3 +59,19 @@ export function stepsOf<K extends Kind>(l: Looked, ...kinds: readonly K[]): read
 }
 /** Does this recipe hold a bean with a trypsin inhibitor, which must be boiled? */
 export const mustBoil = (l: Looked): boolean => l.recipe.materials.some((m) => m.inhibitorLabileShare !== null);
+/** The stream as this step left it. */
+export const madeBy = (s: At<Kind>, stream: string): Stream | undefined =>
+  s.stage.writes.find(([n, made]) => n === stream && made !== null)?.[1] ?? undefined;
+/** A step id this plan does not have yet. */
+export function freshId(l: Looked, base: string): string {
+  const taken = new Set(l.recipe.steps.map((s) => s.id));
+  if (!taken.has(base)) return base;
+  for (let i = 2; ; i += 1) if (!taken.has(`${base}${i}`)) return `${base}${i}`;
+}
+export const insertFix = (say: string, after: string | null, step: Step): Fix => ({
+  say,
+  figures: {},
+  edits: [{ do: 'insert', after, step }],
+});
+/** Opening of a strainer with its layers, µm: as the straining law takes it. */
+export const effectiveUm = (t: Extract<Thing, { is: 'strainer' }>): number => layered(t.openingUm, t.layers);

@@ -65,11 +65,12 @@ export function readAmount(given: unknown, spec: AmountSpec, path: string, fault
     return say(
       `is ${value} ${name}; it must be ${boundText(spec.low, spec.unit)} to ${boundText(spec.high, spec.unit)}.`,
     );
-  return Math.abs(inner) < LEAST ? 0 : inner;
+  // 70 % is 0.7, without the dust of binary arithmetic.
+  return Math.abs(inner) < LEAST ? 0 : Number(inner.toPrecision(12));
 }
 
 /** 36000 s shown in h → {"value":10,"unit":"h"}. */
 export function writeAmount(inner: number, unit: UnitName, basis?: string): Record<string, unknown> {
-  const value = Number(fromInner(inner, unit).toPrecision(10));
+  const value = Number(fromInner(inner, unit).toPrecision(15));
   return basis === undefined ? { value, unit } : { value, unit, basis };
 }

@@ -1,7 +1,8 @@
 import { orderFaults } from '../steps';
 import { orderFaultText } from '../words';
 import { TABLES, validRow } from '../records';
-import type { BatchRecord, Fault, Kitchen, PlanRecord, Table } from '../records';
+import type { Fault, Kitchen, Table } from '../records';
+import type { Recipe } from '../steps';
 
 /** The one file that holds a whole kitchen. */
 export const BACKUP_FORMAT = 'ironpan-kitchen';
@@ -49,14 +50,17 @@ export function readBackup(given: string): ReadBackup {
   return readTables(d.tables as Record<string, unknown>, typeof d.exportedAt === 'number' ? d.exportedAt : 0);
 }
 
+const LATER_TABLES: readonly Table[] = ['materials', 'methods'];
+
 function readTables(tables: Readonly<Record<string, unknown>>, exportedAt: number): ReadBackup {
   const faults: Fault[] = [];
-  const rows: Record<Table, unknown[]> = { kit: [], plans: [], batches: [], events: [], jars: [], jarEvents: [] };
+  const rows = Object.fromEntries(TABLES.map((t) => [t, [] as unknown[]])) as Record<Table, unknown[]>;
   for (const name of Object.keys(tables))
     if (!(TABLES as readonly string[]).includes(name))
       faults.push({ path: `tables.${name}`, say: `tables.${name} is not known here.` });
   for (const table of TABLES) {
-    const list = tables[table];
+    // A file of version 1 knew no own materials and schools.
+    const list = tables[table] ?? (LATER_TABLES.includes(table) ? [] : undefined);
     if (!Array.isArray(list)) {
       faults.push({ path: `tables.${table}`, say: `tables.${table} is missing or is not a list.` });
       continue;
@@ -102,9 +106,10 @@ function belongTogether(k: Kitchen): readonly Fault[] {
   });
   k.plans.forEach((p, i) => faults.push(...recipeFaults('plans', p, i)));
   k.batches.forEach((b, i) => faults.push(...recipeFaults('batches', b, i)));
+  k.methods.forEach((m, i) => faults.push(...recipeFaults('methods', m, i)));
   return faults;
 }
-function recipeFaults(table: string, p: PlanRecord | BatchRecord, i: number): readonly Fault[] {
+function recipeFaults(table: string, p: { readonly recipe: Recipe }, i: number): readonly Fault[] {
   const ids = new Set(p.recipe.materials.map((m) => m.id));
   return [
     ...p.recipe.larder

@@ -4,3 +4,4 @@ export { readPlanFile, readPlan, writePlan, fileKey, PLAN_FORMAT, PLAN_VERSION }
 export type { PlanFile, ReadPlan } from './planFile';
 export { writeOutcome, OUTCOME_FORMAT } from './outcomeFile';
 export { planFileDocs } from './planFileDocs';
+export { checksDocs } from './checksDocs';

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { COMPONENTS, MATERIALS, grams } from '../materials';
+import { COMPONENTS, likeOf, MATERIALS, grams, ownMaterial } from '../materials';
 import type { Grams, Material } from '../materials';
 import { faultOf, id, object, text } from '../records';
 import type { Fault } from '../records';
@@ -15,6 +15,7 @@ const SHAPE = Joi.array()
       like: Joi.valid(...MATERIALS.map((m) => m.id)),
       per100g: part.optional(),
       canLeave: part.optional(),
+      cup: Joi.any().optional(),
     }),
   )
   .max(20)
@@ -26,6 +27,7 @@ interface Given {
   readonly like: string;
   readonly per100g?: Readonly<Record<string, unknown>>;
   readonly canLeave?: Readonly<Record<string, unknown>>;
+  readonly cup?: unknown;
 }
 
 /** A cook's own materials: like one that is known, with what differs. */
@@ -50,7 +52,11 @@ function one(g: Given, path: string, faults: Fault[]): Material {
       say: `${path}.per100g adds up to ${sum.toFixed(2)} g in 100 g; the rest is water, so it must be 100 or less.`,
     });
   const canLeave = parts(g.canLeave, like.canLeave, { unit: 'share', low: 0, high: 1 }, `${path}.canLeave`, faults);
-  return { ...like, id: g.id, name: g.name, per100g, canLeave, source: 'own' };
+  const cupG =
+    g.cup === undefined
+      ? like.cupG
+      : (readAmount(g.cup, { unit: 'g', low: 1, high: 2000 }, `${path}.cup`, faults) ?? like.cupG);
+  return ownMaterial(like, { id: g.id, name: g.name, per100g, canLeave, cupG });
 }
 function parts(
   given: Given['per100g'],
@@ -67,6 +73,12 @@ function parts(
 /** An own material with its whole composition, so that a file says all that the plan holds. */
 export function writeMaterial(m: Material): Record<string, unknown> {
   const all = (g: Grams, unit: 'g' | '%') => Object.fromEntries(NAMES.map((c) => [c, writeAmount(g[c], unit)]));
-  const like = MATERIALS.find((x) => x.allergens.some((a) => m.allergens.includes(a))) ?? MATERIALS[0];
-  return { id: m.id, name: m.name, like: like?.id, per100g: all(m.per100g, 'g'), canLeave: all(m.canLeave, '%') };
+  return {
+    id: m.id,
+    name: m.name,
+    like: likeOf(m).id,
+    cup: writeAmount(m.cupG, 'g'),
+    per100g: all(m.per100g, 'g'),
+    canLeave: all(m.canLeave, '%'),
+  };
 }

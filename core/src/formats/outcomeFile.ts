@@ -1,4 +1,4 @@
-import type { Look, ProductSummary } from '../batch';
+import type { BodySummary, Look, ProductSummary } from '../batch';
 import { MODEL } from '../batch';
 import { contents, massG, solidsG, volumeMl, waterG } from '../kitchen';
 import type { Stream } from '../kitchen';
@@ -23,6 +23,11 @@ export const PRODUCT_KEYS: Readonly<Record<string, string>> = {
   fat: 'fraction of mass',
   carbohydrate: 'fraction of mass, fibre included',
   moisture: 'water, fraction of mass',
+  starch: 'fraction of mass',
+  sugars: 'fraction of mass',
+  grit: 'particles felt on the tongue, fraction of mass',
+  body: 'null, or `relative` (viscosity over that of water at the same temperature; null with `sets` true), `word`, `slip`, `pasty`, its parts `glucan` and `starch`, `mPaS` from the fridge, `later` (the same after heating to 60, 80 and 95 °C) and `settlesMmPerH`; estimates',
+  classes: 'published classes of this milk: `id`, `standard`, `met`, the first minimum that fails, what is not checked',
   kcalPer100Ml: 'energy by the factors of Regulation (EU) 1169/2011 annex XIV, kcal',
   temperatureC: 'temperature at the end of the plan, °C',
   inhibitorLeft: 'trypsin inhibitor left, fraction of the raw bean’s (null: never had any)',
@@ -33,6 +38,20 @@ export const PRODUCT_KEYS: Readonly<Record<string, string>> = {
     'hours from the end of the plan until it should be used, in this kitchen’s fridge; the lower of model and cap',
   keepLimit: 'what sets it: model (kept by temperature and time) or cap',
 };
+function body(b: BodySummary): Record<string, unknown> {
+  return {
+    relative: orNull(b.relative),
+    sets: b.word === 'sets',
+    word: b.word,
+    slip: b.slip,
+    pasty: b.pasty,
+    glucan: r(b.glucan),
+    starch: orNull(b.starch),
+    mPaS: orNull(b.mPaS),
+    later: b.later.map((x) => ({ c: x.c, relative: orNull(x.relative), sets: x.word === 'sets', word: x.word })),
+    settlesMmPerH: orNull(b.settlesMmPerH),
+  };
+}
 function product(p: ProductSummary): Record<string, unknown> {
   return {
     stream: p.stream,
@@ -43,6 +62,17 @@ function product(p: ProductSummary): Record<string, unknown> {
     fat: orNull(p.fat),
     carbohydrate: orNull(p.carbohydrate),
     moisture: orNull(p.moisture),
+    starch: orNull(p.starch),
+    sugars: orNull(p.sugars),
+    grit: orNull(p.grit),
+    body: p.body ? body(p.body) : null,
+    classes: p.classes.map((c) => ({
+      id: c.id,
+      standard: c.standard,
+      met: c.met,
+      fails: c.fails ? { of: c.fails.of, is: r(c.fails.is), needs: r(c.fails.needs) } : null,
+      notChecked: c.notChecked,
+    })),
     kcalPer100Ml: orNull(p.kcalPer100Ml),
     temperatureC: r(p.temperatureC),
     inhibitorLeft: orNull(p.inhibitorLeft),
@@ -94,6 +124,10 @@ export function writeOutcome(plan: PlanFile, look: Look): Record<string, unknown
       steamG: r(summary.steamG),
       thrownAwayG: r(summary.drainedG),
       filmG: r(summary.filmG),
+      jarredMl: r(summary.jarredMl),
+      kWh: r(summary.cost.kWh),
+      cost: r(summary.cost.total),
+      costPerL: orNull(summary.cost.perL),
     },
     stages: outcome.stages.map((st, i) => ({
       step: st.step,

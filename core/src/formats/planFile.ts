@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import { USUAL_KIT } from '../kitchen';
 import type { Kit } from '../kitchen';
-import { MATERIALS } from '../materials';
+import { MATERIALS, withCooked } from '../materials';
 import type { Material } from '../materials';
 import { faultOf, id, object, text } from '../records';
 import type { Fault } from '../records';
@@ -88,7 +88,14 @@ export function readPlan(data: unknown): ReadPlan {
     sound(`larder[${i}]`) ? [readLarder(l, `larder[${i}]`, materials, faults)] : [],
   );
   const steps = d.steps.flatMap((s, i) => (sound(`steps[${i}]`) ? [readStep(s, `steps[${i}]`, kit, faults)] : []));
-  const recipe: Recipe = { materials: materials.filter((m) => larder.some((l) => l.material === m.id)), larder, steps };
+  const recipe: Recipe = {
+    materials: withCooked(
+      materials,
+      larder.map((l) => l.material),
+    ),
+    larder,
+    steps,
+  };
   if (faults.length === 0)
     for (const f of orderFaults(recipe))
       faults.push({ path: `steps[${f.index}]`, say: `steps[${f.index}]: ${orderFaultText(f)}` });

@@ -1,6 +1,7 @@
 export {
   NOTHING,
   fromLarder,
+  ableOf,
   waterStream,
   portion,
   evolve,

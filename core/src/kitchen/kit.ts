@@ -7,7 +7,7 @@ interface Vessel {
 }
 export type Thing = { readonly id: string; readonly name: string } & (
   | { readonly is: 'jug'; readonly ratedMl: number; readonly watts: number; readonly lid: 'vented' | 'sealed' }
-  | { readonly is: 'strainer'; readonly openingUm: number }
+  | { readonly is: 'strainer'; readonly openingUm: number; readonly layers: number }
   | ({ readonly is: 'pot' } & Vessel)
   | ({ readonly is: 'bowl' } & Vessel)
   | { readonly is: 'hob'; readonly watts: number; readonly heat: 'gas' | 'electric' | 'induction' }
@@ -27,7 +27,7 @@ export type Beliefs = Readonly<Record<string, Belief>>;
 
 /** Everything of the kitchen that the fold uses. */
 export interface Kit {
-  readonly v: 1;
+  readonly v: 2;
   readonly id: 'kit';
   readonly name: string;
   readonly altitudeM: number;
@@ -35,6 +35,11 @@ export interface Kit {
   readonly fridgeC: number;
   readonly tapC: number;
   readonly cupMl: number;
+  /** What this kitchen pays: power per kWh, a bought litre, and foods per kg where they differ from the usual. */
+  readonly currency: string;
+  readonly perKWh: number;
+  readonly boughtPerL: number;
+  readonly prices: Readonly<Record<string, number>>;
   readonly things: readonly Thing[];
   /** Which thing of each kind a plan means when it does not name one. */
   readonly use: Readonly<Record<ThingKind, string>>;
@@ -43,7 +48,7 @@ export interface Kit {
 
 /** A usual kitchen, so that nobody must fill anything in to begin (sizes: common practice). */
 export const USUAL_KIT: Kit = {
-  v: 1,
+  v: 2,
   id: 'kit',
   name: 'My kitchen',
   altitudeM: 0,
@@ -51,12 +56,16 @@ export const USUAL_KIT: Kit = {
   fridgeC: 4,
   tapC: 15,
   cupMl: 250,
+  currency: '€',
+  perKWh: 0.3,
+  boughtPerL: 2.5,
+  prices: {},
   rev: 1,
   things: [
     { id: 'jug', is: 'jug', name: 'Blender jug', ratedMl: 1500, watts: 800, lid: 'vented' },
-    { id: 'fine-bag', is: 'strainer', name: 'Fine bag', openingUm: 100 },
-    { id: 'cloth', is: 'strainer', name: 'Cheesecloth, four layers', openingUm: 250 },
-    { id: 'sieve', is: 'strainer', name: 'Kitchen sieve', openingUm: 600 },
+    { id: 'fine-bag', is: 'strainer', name: 'Fine bag', openingUm: 100, layers: 1 },
+    { id: 'cloth', is: 'strainer', name: 'Cheesecloth, four layers', openingUm: 500, layers: 4 },
+    { id: 'sieve', is: 'strainer', name: 'Kitchen sieve', openingUm: 600, layers: 1 },
     { id: 'pot', is: 'pot', name: 'Pot', ml: 5000, diameterCm: 22, massG: 1400, made: 'steel' },
     { id: 'bowl', is: 'bowl', name: 'Bowl', ml: 3000, diameterCm: 22, massG: 800, made: 'glass' },
     { id: 'hob', is: 'hob', name: 'Hob', watts: 1800, heat: 'electric' },
@@ -85,6 +94,10 @@ export const COEFFICIENTS = {
   hob: { sd: 0.15, low: 0.1, high: 1.6 },
   steam: { sd: 0.25, low: 0.2, high: 4 },
   uptake: { sd: 0.08, low: 0.6, high: 1.4 },
+  opening: { sd: 0.3, low: 0.2, high: 4 },
+  dissolving: { sd: 0.4, low: 0.2, high: 5 },
+  swelling: { sd: 0.25, low: 0.4, high: 2.5 },
+  leaving: { sd: 0.1, low: 0.5, high: 1.2 },
 } as const;
 export type CoefficientKind = keyof typeof COEFFICIENTS;
 export const coefficientId = (kind: CoefficientKind, thing: string): string => `${kind}:${thing}`;

@@ -18,13 +18,15 @@ const spec = (label: string, key: string, unit: InnerUnit, low: number, high: nu
   high,
 });
 
-type Scalar = 'altitudeM' | 'roomC' | 'fridgeC' | 'tapC' | 'cupMl';
+type Scalar = 'altitudeM' | 'roomC' | 'fridgeC' | 'tapC' | 'cupMl' | 'perKWh' | 'boughtPerL';
 export const KIT_SPECS: Readonly<Record<Scalar, KitSpec>> = {
   altitudeM: spec('altitude', 'altitude', 'm', -400, 5000),
   roomC: spec('room', 'room', 'C', 0, 45),
   fridgeC: spec('fridge', 'fridge', 'C', -1, 15),
   tapC: spec('tap water', 'tap', 'C', 0, 40),
   cupMl: spec('your own cup, full of water', 'cup', 'ml', 50, 500),
+  perKWh: spec('a kilowatt-hour costs', 'energyPrice', 'price', 0, 100),
+  boughtPerL: spec('a bought litre costs', 'boughtLitre', 'price', 0, 1000),
 };
 
 interface ThingSpecs {
@@ -46,7 +48,14 @@ export const THING_SPECS: Readonly<Record<ThingKind, ThingSpecs>> = {
     },
     choices: { lid: ['vented', 'sealed'] },
   },
-  strainer: { name: 'Bags and sieves', numbers: { openingUm: spec('opening', 'opening', 'um', 5, 5000) }, choices: {} },
+  strainer: {
+    name: 'Bags and sieves',
+    numbers: {
+      openingUm: spec('opening of one layer', 'opening', 'um', 5, 5000),
+      layers: spec('layers', 'layers', 'count', 1, 16),
+    },
+    choices: {},
+  },
   pot: { name: 'Pots', numbers: vessel, choices: { made: ['steel', 'glass'] } },
   bowl: { name: 'Bowls', numbers: vessel, choices: { made: ['steel', 'glass'] } },
   hob: {

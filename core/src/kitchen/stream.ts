@@ -30,11 +30,24 @@ export interface Stream {
   readonly hullG: number;
   readonly inhibitor: Inhibitor;
   readonly flavour: Flavour;
+  /** β-glucan (soluble fibre) that the particles once held and may still give, g; what dissolved of it is counted off. */
+  readonly glucanOf: number;
+  /** Amylase, and the glucanase that comes with malt and capsules, doses; starch already cut, g (as starch). */
+  readonly amylase: number;
+  readonly glucanase: number;
+  readonly hydrolysedG: number;
   /* ---- not sums: each has its merge rule in `merge` ---- */
   readonly temperatureC: number;
   readonly sizeUm: number;
+  /** No particle is coarser than this: the finest mesh it went through, µm. */
+  readonly topUm: number;
   readonly openedShare: number;
   readonly sievedShare: number;
+  /** Hottest water its opened cells gave to, °C: what leaves only warm has left up to here. */
+  readonly releasedC: number;
+  /** Share of its β-glucan that an enzyme has cut, and how hard it was pressed, relative to a twist. */
+  readonly glucanCut: number;
+  readonly squeezed: number;
   readonly peakWetC: number;
   readonly hygiene: Hygiene;
   readonly readyAtS: number;
@@ -65,10 +78,18 @@ export const NOTHING: Stream = {
   hullG: 0,
   inhibitor: NO_INHIBITOR,
   flavour: NO_FLAVOUR,
+  glucanOf: 0,
+  amylase: 0,
+  glucanase: 0,
+  hydrolysedG: 0,
   temperatureC: 20,
   sizeUm: 0,
+  topUm: 0,
   openedShare: 0,
   sievedShare: 0,
+  releasedC: 0,
+  glucanCut: 0,
+  squeezed: 1,
   peakWetC: 0,
   hygiene: 'raw',
   readyAtS: 0,
@@ -100,10 +121,18 @@ export function draftOf(s: Stream): Draft {
     hullG: s.hullG,
     inhibitor: s.inhibitor,
     flavour: s.flavour,
+    glucanOf: s.glucanOf,
+    amylase: s.amylase,
+    glucanase: s.glucanase,
+    hydrolysedG: s.hydrolysedG,
     temperatureC: s.temperatureC,
     sizeUm: s.sizeUm,
+    topUm: s.topUm,
     openedShare: s.openedShare,
     sievedShare: s.sievedShare,
+    releasedC: s.releasedC,
+    glucanCut: s.glucanCut,
+    squeezed: s.squeezed,
     peakWetC: s.peakWetC,
     hygiene: s.hygiene,
     readyAtS: s.readyAtS,
@@ -128,18 +157,8 @@ export function fromLarder(m: Material, massG: number, temperatureC: number): St
   const dry = sumGrams(bound);
   const water = massG - dry;
   const labile = m.inhibitorLabileShare;
-  const c = m.canLeave;
-  const able = grams({
-    protein: bound.protein * c.protein,
-    fat: bound.fat * c.fat,
-    starch: bound.starch * c.starch,
-    sugars: bound.sugars * c.sugars,
-    solubleFibre: bound.solubleFibre * c.solubleFibre,
-    insolubleFibre: bound.insolubleFibre * c.insolubleFibre,
-    otherCarb: bound.otherCarb * c.otherCarb,
-    ash: bound.ash * c.ash,
-    salt: bound.salt,
-  });
+  if (m.liquid) return evolve(NOTHING, { madeFrom: { [m.id]: dry }, freeWaterG: water, released: bound, temperatureC });
+  const able = ableOf(m, bound);
   return evolve(NOTHING, {
     madeFrom: { [m.id]: dry },
     boundWaterG: water,
@@ -148,8 +167,27 @@ export function fromLarder(m: Material, massG: number, temperatureC: number): St
     hullG: dry * m.hullShare,
     inhibitor: labile === null ? NO_INHIBITOR : { labile: labile * dry, stable: (1 - labile) * dry, of: dry },
     flavour: labile === null ? NO_FLAVOUR : { enzyme: dry, beany: 0, of: dry },
+    glucanOf: bound.solubleFibre,
     temperatureC,
     sizeUm: m.pieceUm,
+    topUm: UNCUT_UM,
+  });
+}
+/** Coarser than any piece: no mesh has cut it yet, µm. */
+const UNCUT_UM = 100_000;
+
+/** What of `bound` would leave at a full grind in the cold. β-glucan dissolves by its own law, never here. */
+export function ableOf(m: Material, bound: Grams): Grams {
+  const c = m.canLeave;
+  return grams({
+    protein: bound.protein * c.protein,
+    fat: bound.fat * c.fat,
+    starch: bound.starch * c.starch,
+    sugars: bound.sugars * c.sugars,
+    insolubleFibre: bound.insolubleFibre * c.insolubleFibre,
+    otherCarb: bound.otherCarb * c.otherCarb,
+    ash: bound.ash * c.ash,
+    salt: bound.salt,
   });
 }
 
@@ -209,6 +247,10 @@ export function portion(s: Stream, share: number): Stream {
   d.bound = scaleGrams(s.bound, share);
   d.able = scaleGrams(s.able, share);
   d.hullG = s.hullG * share;
+  d.glucanOf = s.glucanOf * share;
+  d.amylase = s.amylase * share;
+  d.glucanase = s.glucanase * share;
+  d.hydrolysedG = s.hydrolysedG * share;
   return d;
 }
 
@@ -238,6 +280,8 @@ export function merge(a: Stream, b: Stream): Stream {
   const byBound = (x: number, y: number) => (ba + bb > 0 ? (x * ba + y * bb) / (ba + bb) : Math.max(x, y));
   const fa = hasFood(a);
   const fb = hasFood(b);
+  const glucan = (s: Stream) => s.released.solubleFibre + s.bound.solubleFibre;
+  const weighed = (x: number, wx: number, y: number, wy: number) => (wx + wy > 0 ? (x * wx + y * wy) / (wx + wy) : x);
   const least = (x: number, y: number) => (fa && fb ? Math.min(x, y) : fa ? x : fb ? y : 0);
   const even = a.temperatureC === b.temperatureC || !(ca + cb > 1e-100);
   const t = even ? a.temperatureC : (a.temperatureC * ca + b.temperatureC * cb) / (ca + cb);
@@ -260,10 +304,18 @@ export function merge(a: Stream, b: Stream): Stream {
       beany: a.flavour.beany + b.flavour.beany,
       of: a.flavour.of + b.flavour.of,
     },
+    glucanOf: a.glucanOf + b.glucanOf,
+    amylase: a.amylase + b.amylase,
+    glucanase: a.glucanase + b.glucanase,
+    hydrolysedG: a.hydrolysedG + b.hydrolysedG,
     temperatureC: t,
     sizeUm: Math.max(a.sizeUm, b.sizeUm),
+    topUm: Math.max(a.topUm, b.topUm),
     openedShare: byBound(a.openedShare, b.openedShare),
     sievedShare: byBound(a.sievedShare, b.sievedShare),
+    releasedC: byBound(a.releasedC, b.releasedC),
+    glucanCut: weighed(a.glucanCut, glucan(a), b.glucanCut, glucan(b)),
+    squeezed: fa && fb ? weighed(a.squeezed, a.freeWaterG, b.squeezed, b.freeWaterG) : fa ? a.squeezed : b.squeezed,
     peakWetC: Math.max(a.peakWetC, b.peakWetC, t),
     hygiene: mixedHygiene(a, b),
     readyAtS: Math.max(a.readyAtS, b.readyAtS),

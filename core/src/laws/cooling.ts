@@ -1,7 +1,7 @@
 import { within } from './domain';
 
 /** Heat transfer to what stands around, W/m²K (models §7; estimates). */
-export const COOLING_W_PER_M2K = { counter: 12, fridge: 8, water: 150, iceBath: 250 } as const;
+export const COOLING_W_PER_M2K = { counter: 12, tray: 12, fridge: 8, water: 150, iceBath: 250 } as const;
 export type CoolingPlace = keyof typeof COOLING_W_PER_M2K;
 
 /** Newton's time constant, s: τ = C/(U·A). */
@@ -32,3 +32,5 @@ export function iceKg(heatKJ: number, endC: number, bathKg: number, bathC: numbe
 }
 /** Limits for cooked food, FDA Food Code 3-501.14: 57 → 21 °C in 2 h, → 5 °C in 6 h in all. */
 export const COOLING_LIMITS = { fromC: 57, midC: 21, midS: 7200, endC: 5, endS: 21_600 } as const;
+/** Rice spread on a tray: this deep, m (common practice). */
+export const TRAY_DEEP_M = 0.01;

@@ -7,12 +7,19 @@ export {
   LOSS_MAKEUP,
   coverWater,
 } from './hydration';
-export { mixedC, vesselKJPerK, PLASTIC_JUG_KJ_PER_KL } from './mixing';
+export { mixedC, vesselKJPerK, PLASTIC_JUG_KJ_PER_KL, withIce, ICE } from './mixing';
 export {
   rittingerUm,
   openedShare,
   jugC,
   passingShare,
+  passesBelowUm,
+  finerThan,
+  layered,
+  kneadedShare,
+  KNEAD_RUN_S,
+  GRIT_FROM_UM,
+  UNSIEVED_UM,
   jugFillShare,
   POWER_TO_SLURRY,
   DRAWN_OF_RATED,
@@ -20,6 +27,7 @@ export {
 export {
   underflow,
   leftAfter,
+  leftAfterWashes,
   heatedPace,
   HELD_PER_G,
   HEATED_PROTEIN,
@@ -43,7 +51,51 @@ export {
   PASTEURISED_MIN,
 } from './inactivation';
 export { enzymeDeathPerMin, flavourPerMin, FLAVOUR_OFF_PER_MIN } from './oxidation';
-export { timeConstantS, cooledC, secondsTo, roundAreaM2, iceKg, COOLING_W_PER_M2K, COOLING_LIMITS } from './cooling';
+export {
+  timeConstantS,
+  cooledC,
+  secondsTo,
+  roundAreaM2,
+  iceKg,
+  COOLING_W_PER_M2K,
+  COOLING_LIMITS,
+  TRAY_DEEP_M,
+} from './cooling';
 export type { CoolingPlace } from './cooling';
-export { spoilagePace, SPENDING_BELOW_C, TOUCHED_CAP_DAYS, COLD_C } from './spoilage';
+export {
+  spoilagePace,
+  SPENDING_BELOW_C,
+  TOUCHED_CAP_DAYS,
+  COLD_C,
+  FROZEN_CAP_DAYS,
+  FROZEN_BELOW_C,
+  freezerFill,
+} from './spoilage';
 export { foamFactor, POT_FULL, TURNS_OVER } from './foam';
+export {
+  glucanPool,
+  glucanPace,
+  GLUCAN_PER_MIN,
+  glucanThickening,
+  starchThickening,
+  swelling,
+  waterMPaS,
+  SQUEEZED,
+  SETS_FROM,
+  BODY_FROM,
+  SLIPPERY_FROM,
+  PASTY_FROM,
+  WATERY_BELOW,
+} from './thickening';
+export {
+  starchCutPerMin,
+  glucanCutPerMin,
+  starchOpen,
+  ENZYME_DEAD_C,
+  MALTOSE_PER_STARCH,
+  CUT_THINS,
+} from './hydrolysis';
+export { SYRUPS, syrupOf, platoToGravity } from './sweetness';
+export type { Syrup } from './sweetness';
+export { dryingS, ovenWetBulbC, PULP_MOISTURE, OVEN_W_PER_M2K } from './drying';
+export { settlingMmPerH, capG, HEAVIER, HELD_UP_FROM } from './settling';

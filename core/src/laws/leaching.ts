@@ -19,6 +19,11 @@ export function leftAfter(ownG: number, heldG: number, watersG: readonly number[
   return watersG.reduce((left, w, k) => left * (heldG / ((k === 0 ? ownG : heldG) + w)), 1);
 }
 
+/** Equal washes of a pulp already holding R: left 1/(1 + W/(nR))^n of a massless solute (closed form, models §4). */
+export function leftAfterWashes(heldG: number, waterG: number, n: number): number {
+  return (1 / (1 + waterG / (n * heldG))) ** n;
+}
+
 /** What heating a bean before it is ground leaves extractable (models §4; estimate): minutes at 100 °C → factor. */
 export const HEATED_PROTEIN: readonly (readonly [number, number])[] = [
   [0, 1],

@@ -18,3 +18,22 @@ export function mixedC(parts: readonly (readonly [number, number])[]): number {
   if (!(capacity > 0)) throw new RangeError('mixing needs at least one part with a heat capacity above 0');
   return heat / capacity;
 }
+
+/** Melting of ice, kJ/kg, its heat capacity, kJ/kgK, and a home freezer, °C (models §3; common practice). */
+export const ICE = { meltKJPerKg: 334, kJPerKgK: 2.1, freezerC: -18 } as const;
+/**
+ * Ice stirred into something warmer: its temperature, °C, and the ice left, g. Some may be left, at 0 °C.
+ * @param capacityKJPerK of all that is not ice, vessel included
+ */
+export function withIce(
+  capacityKJPerK: number,
+  c: number,
+  iceG: number,
+): { readonly c: number; readonly leftG: number } {
+  const kg = iceG / 1000;
+  const warmUp = kg * ICE.kJPerKgK * -ICE.freezerC;
+  const heat = capacityKJPerK * Math.max(0, c);
+  if (heat <= warmUp) return { c: 0, leftG: iceG };
+  if (heat < warmUp + kg * ICE.meltKJPerKg) return { c: 0, leftG: 1000 * (kg - (heat - warmUp) / ICE.meltKJPerKg) };
+  return { c: (heat - warmUp - kg * ICE.meltKJPerKg) / (capacityKJPerK + 4.19 * kg), leftG: 0 };
+}

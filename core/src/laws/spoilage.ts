@@ -12,3 +12,10 @@ export const SPENDING_BELOW_C = 57;
 export const TOUCHED_CAP_DAYS = 3;
 /** Cold enough to keep, °C (FDA Food Code 3-501.16). */
 export const COLD_C = 5;
+
+/** Frozen: at most two months (common practice), days; and colder than this counts as frozen, °C. */
+export const FROZEN_CAP_DAYS = 60;
+export const FROZEN_BELOW_C = -1;
+/** How full a vessel may be before it freezes: 1/(1 + .0905·w·ρ), w the share of water, ρ in kg/L. w .93: 92 %. */
+export const freezerFill = (waterShare: number, densityKgL: number): number =>
+  1 / (1 + 0.0905 * waterShare * densityKgL);

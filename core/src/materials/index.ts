@@ -1,5 +1,8 @@
 export { COMPONENTS, NO_GRAMS, grams, addGrams, scaleGrams, sumGrams, takeGrams } from './components';
 export type { Component, Grams } from './components';
-export { MATERIALS, materialById, SOYBEANS } from './materials';
-export type { Material, Basis, Hydration } from './materials';
+export { MATERIALS, materialById, withCooked } from './materials';
+export { SOYBEANS } from './soy';
+export type { Material, Basis, Hydration, ByTemperature, StarchBody, Keeps } from './types';
 export { heatCapacity, density, WATER_G_PER_ML } from './properties';
+export { ownMaterial, likeOf, refusalOf } from './own';
+export type { OwnParts, Refusal } from './own';

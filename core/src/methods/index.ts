@@ -2,16 +2,30 @@ import { MATERIALS, materialById } from '../materials';
 import { USUAL_KIT } from '../kitchen';
 import type { Kit } from '../kitchen';
 import type { Recipe, Step } from '../steps';
+import { ALMOND_METHODS } from './almond';
+import { COCONUT_METHODS } from './coconut';
+import { OAT_METHODS } from './oat';
+import { RICE_METHODS } from './rice';
 import { SOY_METHODS } from './soy';
+import { TIGER_NUT_METHODS } from './tigerNut';
 import type { Method } from './types';
 
 export type { Method } from './types';
 /** Every school, milk by milk. */
-export const METHODS: readonly Method[] = [...SOY_METHODS];
+export const METHODS: readonly Method[] = [
+  ...SOY_METHODS,
+  ...OAT_METHODS,
+  ...RICE_METHODS,
+  ...TIGER_NUT_METHODS,
+  ...COCONUT_METHODS,
+  ...ALMOND_METHODS,
+];
 
 export function methodById(id: string): Method | undefined {
   return METHODS.find((m) => m.id === id);
 }
+/** The milks there are schools for, in the order of the list. */
+export const MILKS: readonly string[] = [...new Set(METHODS.map((m) => m.milk))];
 
 /** The same in a cook's own kitchen: what is written as tap water comes as warm as that kitchen's tap. */
 export function recipeIn(m: Method, kit: Kit): Recipe {

@@ -19,22 +19,41 @@ export const object = (keys: Joi.PartialSchemaMap): Joi.ObjectSchema =>
 export const grams = (high = 1e6): Joi.ObjectSchema =>
   object(Object.fromEntries(COMPONENTS.map((c) => [c, number(0, high)])));
 
+/** Ascending [°C, value] points. */
+const byTemperature = (high: number): Joi.ArraySchema =>
+  Joi.array()
+    .items(Joi.array().ordered(number(-40, 150).required(), number(0, high).required()))
+    .min(1)
+    .max(40);
+
 export const material = (): Joi.ObjectSchema =>
   object({
     id: id(),
     name: text(80),
+    milk: text(40),
+    liquid: Joi.boolean().strict(),
     basis: Joi.valid('dry', 'soaked', 'cooked', 'fresh', 'frozen', 'dried'),
     per100g: grams(100).custom((g: Record<string, number>, h) =>
       Object.values(g).reduce((a, b) => a + b, 0) > 100 + 1e-9 ? h.error('composition.over') : g,
     ),
     canLeave: grams(1),
+    warmer: Joi.object(Object.fromEntries(COMPONENTS.map((c) => [c, byTemperature(1).optional()]))),
     hydration: object({ k1H: number(1e-4, 100), k2: number(1e-3, 100) }),
     hullShare: number(0, 1),
     hull: grams(1),
     pieceUm: number(1, 50_000),
     openingJPerG: number(0, 1000),
     holdFactor: number(0, 10),
+    kneads: number(0, 1),
     foamShare: number(0, 2),
+    rinse: object({ leaves: number(0, 1), starch: number(0, 1) }).allow(null),
+    starchBody: object({
+      swells: byTemperature(100),
+      gelC: Joi.array().items(number(0, 130)).length(2),
+      gelledC: number(0, 130),
+    }).allow(null),
+    cookedAs: id().allow(null),
+    capBelowC: number(-10, 60).allow(null),
     inhibitorLabileShare: number(0, 1).allow(null),
     keeps: object(
       Object.fromEntries(
@@ -42,6 +61,7 @@ export const material = (): Joi.ObjectSchema =>
       ),
     ),
     cupG: number(1, 2000),
+    pricePerKg: number(0, 10_000),
     allergens: Joi.array().items(text(40)).max(20),
     source: Joi.string().allow('').max(400),
   });

@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import { KIT_SPECS, THING_KINDS, THING_SPECS } from '../kitchen';
 import type { KitSpec, ThingKind } from '../kitchen';
-import { amount, grams, id, instant, number, object, recipe, text } from './parts';
+import { amount, grams, id, instant, material, number, object, recipe, text } from './parts';
 
 const named = { id: id(), name: text(80) };
 const bounds = (specs: Readonly<Record<string, KitSpec>>): Record<string, Joi.Schema> =>
@@ -18,10 +18,12 @@ const thing = Joi.alternatives().conditional('.is', {
   otherwise: Joi.object({ is: Joi.valid(...THING_KINDS) }).unknown(),
 });
 const kitKeys = {
-  v: Joi.valid(1),
+  v: Joi.valid(2),
   id: Joi.valid('kit'),
   name: text(80),
   ...bounds(KIT_SPECS),
+  currency: text(8),
+  prices: Joi.object().pattern(id(), number(0, 10_000)),
   things: Joi.array().items(thing).min(6).max(60).unique('id'),
   use: object(Object.fromEntries(THING_KINDS.map((k) => [k, id()]))),
   rev: number(0, 1e9),
@@ -41,8 +43,16 @@ const stream = object({
   hullG: amount(),
   inhibitor: object({ labile: amount(), stable: amount(), of: amount() }),
   flavour: object({ enzyme: amount(), beany: amount(), of: amount() }),
+  glucanOf: amount(),
+  amylase: amount(),
+  glucanase: amount(),
+  hydrolysedG: amount(),
   temperatureC: number(-40, 130),
   sizeUm: amount(),
+  topUm: amount(),
+  releasedC: number(-40, 130),
+  glucanCut: number(0, 1),
+  squeezed: number(0, 2),
   openedShare: number(0, 1),
   sievedShare: number(0, 1),
   peakWetC: number(-40, 130),
@@ -101,17 +111,18 @@ const jarEvent = Joi.alternatives().conditional('.is', {
 export const SCHEMAS = {
   kit: object({ ...kitKeys, updatedAt: instant() }),
   plans: object({
-    v: Joi.valid(1),
+    v: Joi.valid(2),
     id: id(),
     rev: number(1, 1e9),
     name: text(120),
     from: object({ method: id(), edition: number(1, 1000) }).allow(null),
+    use: text(40).allow(null),
     recipe: recipe(),
     createdAt: instant(),
     updatedAt: instant(),
   }),
   batches: object({
-    v: Joi.valid(1),
+    v: Joi.valid(2),
     id: id(),
     number: number(1, 1e6),
     plan: id(),
@@ -125,7 +136,7 @@ export const SCHEMAS = {
   }),
   events: event,
   jars: object({
-    v: Joi.valid(1),
+    v: Joi.valid(2),
     id: id(),
     batch: id(),
     product: text(40),
@@ -135,4 +146,14 @@ export const SCHEMAS = {
     stream,
   }),
   jarEvents: jarEvent,
+  materials: object({ v: Joi.valid(1), id: id(), like: id(), material: material(), updatedAt: instant() }),
+  methods: object({
+    v: Joi.valid(1),
+    id: id(),
+    name: text(120),
+    line: Joi.string().allow('').max(400),
+    base: id().allow(null),
+    recipe: recipe(),
+    updatedAt: instant(),
+  }),
 } as const;

@@ -24,7 +24,9 @@ import { draftOf, multiplier } from '../kitchen';
 import type { Draft, Stream } from '../kitchen';
 import { GAUSS3 } from '../numerics';
 import { byMaterial } from './byMaterial';
-import type { Course } from './course';
+import { dissolveGlucan, hydrolyse } from './body';
+import { warmRelease } from './release';
+import type { Course, How, Mean } from './course';
 import type { Ctx } from './types';
 
 /**
@@ -35,22 +37,20 @@ const NEAR_BOIL_C = 3;
 /** A true boil this long makes a stream "boiled" as far as germs go, s (common practice; spores survive). */
 const GERMS_BOILED_S = 60;
 
-/** The mean of a pace over one span of a course. */
-type Mean = (pace: (c: number) => number) => number;
-
 /**
  * Everything that time and temperature do to a stream, in one place: soaking, loss of solids, inhibitor, enzyme and
  * flavour, lethality, keeping. Each law is in state form, so a course cut in two and continued equals the whole.
  * One draft is changed in place span by span (copying it at each was most of the time of a fold).
  */
-export function advance(s: Stream, course: Course, ctx: Ctx, open = false): Stream {
+export function advance(s: Stream, course: Course, ctx: Ctx, how: How = 'still'): Stream {
   const d = draftOf(s);
   for (let i = 1; i < course.nodes.length; i += 1) {
     const from = course.nodes[i - 1] as number;
     const to = course.nodes[i] as number;
-    if (to > from) span(d, course, from, to, ctx, open);
+    if (to > from) span(d, course, from, to, ctx, how);
   }
   d.temperatureC = course.endC;
+  if (d.openedShare > 0 && d.peakWetC > d.releasedC) warmRelease(d, d.peakWetC, ctx);
   return d;
 }
 
@@ -65,7 +65,7 @@ function meanOver(course: Course, from: number, to: number): Mean {
   return (pace) => (5 * pace(a) + 8 * pace(b) + 5 * pace(c)) / 18;
 }
 
-function span(d: Draft, course: Course, from: number, to: number, ctx: Ctx, open: boolean): void {
+function span(d: Draft, course: Course, from: number, to: number, ctx: Ctx, how: How): void {
   const h = to - from;
   const mean = meanOver(course, from, to);
   const midC = course.at((from + to) / 2);
@@ -75,11 +75,14 @@ function span(d: Draft, course: Course, from: number, to: number, ctx: Ctx, open
   if (whole && midC >= ctx.boilC - NEAR_BOIL_C) d.hotWholeS += h;
   const credited = whole ? throughS(d.hotWholeS, d) - throughS(hotBefore, d) : h;
   if (d.inhibitor.of > 0 && midC > 45 && credited > 0) lessInhibitor(d, (mean(inhibitorPace) * credited) / 60);
-  if (d.flavour.of > 0) d.flavour = flavourAfter(d, mean, h, truly && open);
+  if (d.flavour.of > 0) d.flavour = flavourAfter(d, mean, h, truly && how === 'open');
   if (whole && midC > 40) d.preheatMin += (mean(heatedPace) * h) / 60;
   germs(d, midC > 40 ? (mean(pasteurisingPace) * h) / 60 : 0, truly ? h : 0);
   spending(d, midC, h, mean);
-  d.peakWetC = Math.max(d.peakWetC, course.at(from), course.at(to));
+  // "Wet" is in plenty of water: rice cooked dry has not swelled to the end.
+  if (d.freeWaterG > 0) d.peakWetC = Math.max(d.peakWetC, course.at(from), course.at(to));
+  if (d.glucanOf > 0 && d.freeWaterG > 0) dissolveGlucan(d, midC, mean, h, how, ctx);
+  if (d.amylase > 0 && d.freeWaterG > 0) hydrolyse(d, mean, h, Math.max(course.at(from), course.at(to)));
   if (whole && d.freeWaterG > 0) drink(d, mean, h, ctx);
 }
 
@@ -103,13 +106,13 @@ function germs(d: Draft, f70: number, boiledS: number): void {
   else if (d.hygiene === 'touched' && f70 >= PASTEURISED_MIN) d.hygiene = 'heated';
 }
 
-/** Keeping is spent, and the limits of cooling run, only below 57 °C and once the pieces are open. */
+/** Keeping is spent, and the limits of cooling run, only below 57 °C and once the pieces are open or cooked grain. */
 function spending(d: Draft, midC: number, h: number, mean: Mean): void {
   if (midC >= SPENDING_BELOW_C) {
     d.spentD = 0;
     d.above21S = 0;
     d.above5S = 0;
-  } else if (d.openedShare > 0) {
+  } else if (d.openedShare > 0 || (d.bound.starch > 0 && d.hygiene === 'boiled')) {
     d.spentD += (mean(spoilagePace) * h) / 86_400;
     if (midC > 21) d.above21S += h;
     if (midC > 5) d.above5S += h;

@@ -46,7 +46,7 @@ export function cookInPot(id: string, s: Stream, p: OnHob, ctx: Ctx): Cooked {
   const atBoil = advance(s, ramp(s.temperatureC, Math.max(ctx.boilC, s.temperatureC), up), ctx);
   const rate = steamGPerS(p.vigour, pot.diameterCm) * multiplier(ctx.beliefs, 'steam', pot.id);
   const steam = Math.min(s.freeWaterG, rate * p.holdS);
-  const held = advance(atBoil, holdAt(atBoil.temperatureC, p.holdS), ctx, true);
+  const held = advance(atBoil, holdAt(atBoil.temperatureC, p.holdS), ctx, 'open');
   const stream = evolve(held, {
     freeWaterG: held.freeWaterG - Math.min(steam, held.freeWaterG),
     readyAtS: s.readyAtS + up + p.holdS,
@@ -69,6 +69,7 @@ export function cookInPot(id: string, s: Stream, p: OnHob, ctx: Ctx): Cooked {
       steamWantG: rate * p.holdS,
       gentleShare: steamGPerS('gentle', pot.diameterCm) / steamGPerS(p.vigour, pot.diameterCm),
       trueFromC: ctx.boilC - TRUE_BOIL_C,
+      energyKJ: (up * hob.watts + (p.holdS * rate * latentKJPerKg(ctx.boilC) * hob.watts) / reachesHob) / 1000,
       /** Power that this steaming takes from the hob, as a share of what it can give. */
       steamLoad: (rate * latentKJPerKg(ctx.boilC)) / reachesHob,
     },

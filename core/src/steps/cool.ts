@@ -1,6 +1,6 @@
 import { capacityOf, evolve, massG, thingOf, volumeMl } from '../kitchen';
 import type { Kit } from '../kitchen';
-import { COOLING_W_PER_M2K, iceKg, roundAreaM2, secondsTo, timeConstantS, vesselKJPerK } from '../laws';
+import { COOLING_W_PER_M2K, iceKg, roundAreaM2, secondsTo, timeConstantS, TRAY_DEEP_M, vesselKJPerK } from '../laws';
 import type { CoolingPlace } from '../laws';
 import { advance } from './advance';
 import { approach } from './course';
@@ -15,16 +15,16 @@ const GIVE_UP_S = 12 * 3600;
 const BATH_PER_MILK = 1.5;
 
 const aroundC = (how: CoolingPlace, kit: Kit): number =>
-  ({ counter: kit.roomC, fridge: kit.fridgeC, water: kit.tapC, iceBath: ICE_WATER_C })[how];
+  ({ counter: kit.roomC, tray: kit.roomC, fridge: kit.fridgeC, water: kit.tapC, iceBath: ICE_WATER_C })[how];
 
 export const cool: StepKind<'cool'> = {
   kind: 'cool',
   label: 'Cool',
-  what: 'Lets it fall to a temperature: on the counter, in the fridge, in running water or in ice.',
+  what: 'Lets it fall to a temperature: on the counter, spread on a tray, in the fridge, in running water or in ice.',
   station: 'cook',
   params: {
     of: stream('what', 'milk'),
-    how: choice('where', ['counter', 'fridge', 'water', 'iceBath'], 'iceBath'),
+    how: choice('where', ['counter', 'tray', 'fridge', 'water', 'iceBath'], 'iceBath'),
     toC: celsius('down to', 10),
     pot: thing('pot', 'pot'),
   },
@@ -35,13 +35,15 @@ export const cool: StepKind<'cool'> = {
     const s = get(p.of);
     const around = aroundC(p.how, ctx.kit);
     const pot = thingOf(ctx.kit, 'pot', p.pot);
-    const area = roundAreaM2(Math.max(50, volumeMl(s)), pot.diameterCm);
-    const tau = timeConstantS(Math.max(0.01, capacityOf(s) + vesselKJPerK(pot)), COOLING_W_PER_M2K[p.how], area);
+    const ml = Math.max(50, volumeMl(s));
+    const area = p.how === 'tray' ? (2 * ml * 1e-6) / TRAY_DEEP_M : roundAreaM2(ml, pot.diameterCm);
+    const vessel = p.how === 'tray' ? 0 : vesselKJPerK(pot);
+    const tau = timeConstantS(Math.max(0.01, capacityOf(s) + vessel), COOLING_W_PER_M2K[p.how], area);
     const already = s.temperatureC <= p.toC;
     const reach = already ? 0 : secondsTo(s.temperatureC, p.toC, around, tau);
     const took = reach ?? GIVE_UP_S;
     const out = advance(s, approach(s.temperatureC, around, tau, took), ctx);
-    const heatKJ = (capacityOf(s) + vesselKJPerK(pot)) * Math.max(0, s.temperatureC - p.toC);
+    const heatKJ = (capacityOf(s) + vessel) * Math.max(0, s.temperatureC - p.toC);
     return {
       writes: [[p.of, evolve(out, { readyAtS: s.readyAtS + took })]],
       flows: [],

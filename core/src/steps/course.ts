@@ -1,5 +1,10 @@
 import { cooledC, secondsTo } from '../laws';
 
+/** still: standing or simmering; open: boiling without a lid; blending: in a running jug. */
+export type How = 'still' | 'open' | 'blending';
+/** The mean of a pace over one span of a course. */
+export type Mean = (pace: (c: number) => number) => number;
+
 /** A temperature course: °C at each second, and the instants between which it is smooth enough to integrate. */
 export interface Course {
   readonly at: (s: number) => number;

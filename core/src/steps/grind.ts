@@ -14,7 +14,7 @@ import {
   waterStream,
 } from '../kitchen';
 import type { Stream, ThingOf } from '../kitchen';
-import { addGrams, scaleGrams, sumGrams } from '../materials';
+import { sumGrams } from '../materials';
 import {
   DRAWN_OF_RATED,
   FILM_G,
@@ -22,6 +22,7 @@ import {
   GROUND_HOT,
   HEATED_FAT,
   HEATED_PROTEIN,
+  ICE,
   jugC,
   jugFillShare,
   latentKJPerKg,
@@ -31,13 +32,16 @@ import {
   POWER_TO_SLURRY,
   rittingerUm,
   TURNS_OVER,
+  withIce,
 } from '../laws';
 import { interpolate } from '../numerics';
 import { advance } from './advance';
 import { byMaterial } from './byMaterial';
+import { ofMaterial } from './body';
 import { ramp } from './course';
-import { celsius, count, seconds, stream, thing, waterOf } from './specs';
-import type { Ctx, StepKind } from './types';
+import { openTo } from './release';
+import { celsius, count, gramsOf, seconds, stream, thing, waterOf } from './specs';
+import type { Ctx, Params, StepKind } from './types';
 
 /** Seconds to fill and empty the jug once (common practice). */
 const HANDLING_S = 60;
@@ -45,33 +49,35 @@ const HANDLING_S = 60;
 export const grind: StepKind<'grind'> = {
   kind: 'grind',
   label: 'Grind',
-  what: 'Blends with fresh water, in equal loads, each for the same time.',
+  what: 'Blends with fresh water, in equal loads, each for the same time. Ice counts on top of the water.',
   station: 'grind',
   params: {
     of: stream('what', 'work'),
     waterG: waterOf('fresh water', 1000, { fresh: true }),
     waterC: celsius('water in at', 15),
+    iceG: gramsOf('ice besides', 0, 20_000, { lever: true }),
     durationS: seconds('each load', 's', 60, 600),
     loads: count('loads', 1, 1, 12),
     jug: thing('jug', 'jug'),
   },
-  nothing: { waterG: 0, durationS: 0 },
+  nothing: { waterG: 0, iceG: 0, durationS: 0 },
   reads: (p) => [p.of],
   writes: (p) => [p.of],
   run(id, p, get, ctx) {
     const before = get(p.of);
-    if (p.waterG <= 0 && p.durationS <= 0)
+    const waterG = p.waterG + p.iceG;
+    if (waterG <= 0 && p.durationS <= 0)
       return { writes: [[p.of, before]], flows: [], tasks: [], figures: { loadMl: 0, loadsNeeded: 1 } };
     const jug = thingOf(ctx.kit, 'jug', p.jug);
-    const full = merge(before, waterStream(p.waterG, p.waterC));
-    const run = inJug(full, jug, p.loads, p.durationS, ctx);
+    const full = merge(before, waterStream(waterG, p.waterC));
+    const run = inJug(before, p, jug, ctx);
     const film = Math.min(0.05, massG(run.stream) > 0 ? FILM_G.jug / massG(run.stream) : 0);
     const took = p.loads * (p.durationS + HANDLING_S);
     const s = evolve(portion(run.stream, 1 - film), { readyAtS: full.readyAtS + took });
     return {
       writes: [[p.of, s]],
       flows: [
-        ...(p.waterG > 0 ? [waterFlow(id, away('tap'), at(p.of), p.waterG, p.waterC)] : []),
+        ...(waterG > 0 ? [waterFlow(id, away('tap'), at(p.of), waterG, p.waterC)] : []),
         ...(run.steamG > 0 ? [waterFlow(id, at(p.of), away('steam'), run.steamG, ctx.boilC)] : []),
         flowOf(id, at(p.of), away('film'), portion(run.stream, film)),
       ],
@@ -82,7 +88,12 @@ export const grind: StepKind<'grind'> = {
         timed: true,
         timerS: p.durationS,
       })),
-      figures: { ...run.figures, ...room(full, jug, p.loads, run.startC, ctx) },
+      figures: {
+        ...run.figures,
+        ...room(full, jug, p.loads, run.startC, ctx),
+        freshG: waterG,
+        energyKJ: (jug.watts * DRAWN_OF_RATED * p.durationS * p.loads) / 1000,
+      },
     };
   },
   readings: {
@@ -118,21 +129,32 @@ export const grind: StepKind<'grind'> = {
 };
 
 /** One load stands for all: each is the same share, ground for the same time in a jug that starts at room temperature. */
-function inJug(full: Stream, jug: ThingOf<'jug'>, loads: number, s: number, ctx: Ctx) {
+function inJug(before: Stream, p: Readonly<Params['grind']>, jug: ThingOf<'jug'>, ctx: Ctx) {
   const power = jug.watts * DRAWN_OF_RATED * POWER_TO_SLURRY * multiplier(ctx.beliefs, 'power', jug.id);
   const vessel = (PLASTIC_JUG_KJ_PER_KL * jug.ratedMl) / 1000;
-  const load = capacityOf(full) / loads;
-  const startC = mixedC([
-    [load, full.temperatureC],
+  const poured = p.waterG > 0 ? merge(before, waterStream(p.waterG, p.waterC)) : before;
+  const warm = capacityOf(poured) / p.loads;
+  const mixed = mixedC([
+    [warm, poured.temperatureC],
     [vessel, ctx.kit.roomC],
   ]);
-  const wouldC = jugC(startC, power, load + vessel, ctx.kit.roomC, s);
+  const iced = p.iceG > 0 ? withIce(warm + vessel, mixed, p.iceG / p.loads) : { c: mixed, leftG: 0 };
+  const startC = iced.c;
+  // The jug takes its heat before the flakes can feel the kettle: the hottest they were is the mixture, not the water.
+  const full = evolve(p.iceG > 0 ? merge(poured, waterStream(p.iceG, 0)) : poured, {
+    temperatureC: startC,
+    peakWetC: Math.max(before.peakWetC, startC),
+  });
+  const load = capacityOf(full) / p.loads;
+  // Ice that is left takes the motor's heat before anything warms.
+  const melts = power > 0 ? Math.min(p.durationS, (iced.leftG * ICE.meltKJPerKg) / power) : 0;
+  const wouldC = jugC(startC, power, load + vessel, ctx.kit.roomC, p.durationS - melts);
   const endC = Math.min(Math.max(startC, ctx.boilC), wouldC);
-  const surplusKJ = Math.max(0, wouldC - endC) * (load + vessel) * loads;
+  const surplusKJ = Math.max(0, wouldC - endC) * (load + vessel) * p.loads;
   const steamG = Math.min(full.freeWaterG, (surplusKJ / latentKJPerKg(ctx.boilC)) * 1000);
-  const energy = massG(full) > 0 ? (power * s) / (massG(full) / loads) : 0;
+  const energy = massG(full) > 0 ? (power * p.durationS) / (massG(full) / p.loads) : 0;
   const opened = open(full, energy, startC, ctx);
-  const ground = advance(evolve(opened, { temperatureC: startC }), ramp(startC, endC, s), ctx);
+  const ground = advance(opened, ramp(startC, endC, p.durationS), ctx, 'blending');
   const stream = evolve(ground, { freeWaterG: ground.freeWaterG - Math.min(steamG, ground.freeWaterG) });
   return {
     stream,
@@ -145,28 +167,22 @@ function inJug(full: Stream, jug: ThingOf<'jug'>, loads: number, s: number, ctx:
       sizeUm: stream.sizeUm,
       openedShare: stream.openedShare,
       powerW: power,
+      iceLeftG: Math.max(0, iced.leftG - (melts * power) / ICE.meltKJPerKg) * p.loads,
+      gelFromC: byMaterial(stream, ctx, (m) => m.starchBody?.gelC[0] ?? 0),
+      glucanShare: stream.glucanOf > 0 ? stream.released.solubleFibre / stream.glucanOf : 0,
+      solidsPerL: full.freeWaterG > 0 ? (1000 * sumGrams(full.bound)) / full.freeWaterG : 0,
     },
   };
 }
 
-/** Opening a cell frees its own water and what can leave it; the unopened share keeps both. */
+/** Grinding opens cells by the energy each gram absorbs, and makes the pieces smaller. */
 function open(s: Stream, energyJPerG: number, jugStartC: number, ctx: Ctx): Stream {
   if (energyJPerG <= 0) return s;
-  const e0 = byMaterial(s, ctx, (m) => m.openingJPerG);
+  const e0 = byMaterial(s, ctx, (m) => m.openingJPerG) * ofMaterial(s, 'opening', ctx);
   if (e0 <= 0) return s;
   const able = s.openedShare === 0 ? afterHeat(s, jugStartC) : s.able;
   const opened = openedShare(s.openedShare, energyJPerG, e0);
-  const part = s.openedShare < 1 ? (opened - s.openedShare) / (1 - s.openedShare) : 0;
-  return evolve(s, {
-    openedShare: opened,
-    sizeUm: rittingerUm(s.sizeUm, energyJPerG),
-    freeWaterG: s.freeWaterG + s.boundWaterG * part,
-    boundWaterG: s.boundWaterG * (1 - part),
-    gainedWaterG: s.gainedWaterG * (1 - part),
-    released: addGrams(s.released, able, part),
-    bound: addGrams(s.bound, able, -part),
-    able: scaleGrams(able, 1 - part),
-  });
+  return evolve(openTo(evolve(s, { able }), opened, jugStartC, ctx), { sizeUm: rittingerUm(s.sizeUm, energyJPerG) });
 }
 
 /** Beans heated before or in the grind give less protein and fat; the strongest of the two counts. */

@@ -24,3 +24,15 @@ export type {
   StepKind,
   StepResult,
 } from './types';
+export { bodyOf, bodyWord, slipWord, isPasty, gritShareOf, settlesMmPerH } from './body';
+export type { Body, BodyWord, SlipWord } from './body';
+export type { EnzymeKind } from './types';
+export {
+  layered,
+  freezerFill,
+  FROZEN_CAP_DAYS,
+  PASTEURISED_MIN,
+  WATERY_BELOW,
+  BODY_FROM,
+  SLIPPERY_FROM,
+} from '../laws';

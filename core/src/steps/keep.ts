@@ -5,6 +5,8 @@ import {
   BOIL_AT_LEAST_S,
   boilingC,
   COOLING_W_PER_M2K,
+  FROZEN_BELOW_C,
+  FROZEN_CAP_DAYS,
   INHIBITOR_GOAL,
   inhibitorPace,
   roundAreaM2,
@@ -106,7 +108,9 @@ export interface KeepBy {
 export function keepBy(s: Stream, placeC: number, jarId: string, ageS: number, ctx: Ctx): KeepBy | null {
   const limit = keepingOf(s, ctx);
   if (!limit) return null;
-  const capS = (limit.capDays - 1) * DAY_S;
+  // Frozen, nothing is spent: only the cap of the freezer counts.
+  const frozen = s.temperatureC < FROZEN_BELOW_C && placeC < FROZEN_BELOW_C;
+  const capS = (frozen ? FROZEN_CAP_DAYS : limit.capDays - 1) * DAY_S;
   const after = (t: number) => standing(s, placeC, t, jarId, ctx);
   const settled = after(DAY_S);
   const left = limit.days - s.spentD;

@@ -1,18 +1,27 @@
+import { absorb } from './absorb';
 import { blanch } from './blanch';
 import { boil } from './boil';
 import { cool } from './cool';
 import { drain } from './drain';
+import { dry } from './dry';
+import { enzyme } from './enzyme';
 import { finish } from './finish';
+import { freeze } from './freeze';
 import { grind } from './grind';
+import { heat } from './heat';
 import { holdBack } from './holdBack';
 import { hull } from './hull';
 import { jar } from './jar';
 import { keep } from './keep';
+import { knead } from './knead';
+import { lift } from './lift';
 import { pool } from './pool';
 import { skim } from './skim';
 import { soak } from './soak';
 import { sort } from './sort';
+import { split } from './split';
 import { strain } from './strain';
+import { toast } from './toast';
 import { wash } from './wash';
 import type { Kind, ParamSpec, Params, Step, StepKind } from './types';
 import type { Ctx, ReadingSpec, Station, StepResult } from './types';
@@ -25,16 +34,25 @@ export const STEP_KINDS: { readonly [K in Kind]: StepKind<K> } = {
   drain,
   hull,
   blanch,
+  toast,
+  absorb,
+  enzyme,
   grind,
+  knead,
   strain,
   wash,
   holdBack,
   pool,
   boil,
+  heat,
   skim,
   cool,
+  lift,
+  split,
   finish,
+  dry,
   jar,
+  freeze,
   keep,
 };
 export const KINDS = Object.keys(STEP_KINDS) as readonly Kind[];

@@ -65,7 +65,11 @@ export const soak: StepKind<'soak'> = {
     const u = COOLING_W_PER_M2K[p.place === 'fridge' ? 'fridge' : 'counter'];
     const area = roundAreaM2(Math.max(50, volumeMl(wet)), bowl.diameterCm);
     const tau = timeConstantS(Math.max(0.01, capacityOf(wet)), u, area);
-    const s = advance(evolve(wet, { temperatureC: startC }), approach(startC, aroundC, tau, p.durationS), ctx);
+    const s = advance(
+      evolve(wet, { temperatureC: startC, peakWetC: Math.max(before.peakWetC, startC) }),
+      approach(startC, aroundC, tau, p.durationS),
+      ctx,
+    );
     return {
       writes: [[p.of, evolve(s, { readyAtS: before.readyAtS + 60 + p.durationS })]],
       flows: p.waterG > 0 ? [waterFlow(id, away('tap'), at(p.of), p.waterG, p.waterC)] : [],
@@ -117,6 +121,8 @@ function figures(s: Stream, run: SoakRun, ctx: Ctx) {
   const full = k2 > 0 ? dry / k2 : 0;
   const asBought = massG(s) - liquidG(s) - s.gainedWaterG;
   const uptake = full > 0 ? s.gainedWaterG / full : 0;
+  // Flakes are stirred, not covered, and drink in minutes.
+  const flakes = byMaterial(s, ctx, (m) => (m.rinse ? 1 : 0));
   const from = full > 0 ? run.before.gainedWaterG / full : 0;
   // Peleg in rate form: what the integral needs from here on, at the pace of the place it stands in.
   const hoursTo90 = (from: number, c: number) =>
@@ -130,7 +136,8 @@ function figures(s: Stream, run: SoakRun, ctx: Ctx) {
     waterLeftG: s.freeWaterG,
     waterNeededG: full,
     waterHasG: s.freeWaterG + s.gainedWaterG,
-    coverG: coverWater(asBought, full, run.bowl.diameterCm, COVER_CM),
+    coverG: coverWater(asBought, full, run.bowl.diameterCm, flakes > 0 ? 0 : COVER_CM),
+    flakes: flakes > 0 ? 1 : 0,
     startC: run.startC,
     endC: s.temperatureC,
     aroundC: run.aroundC,

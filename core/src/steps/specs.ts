@@ -2,7 +2,7 @@ import { IN_USE } from '../kitchen';
 import type { ThingKind } from '../kitchen';
 import type { NumberSpec, ParamSpec } from './types';
 
-type Extra = Partial<Pick<NumberSpec, 'scales' | 'fresh' | 'step' | 'water'>>;
+type Extra = Partial<Pick<NumberSpec, 'scales' | 'fresh' | 'step' | 'water' | 'lever'>>;
 const number = (base: Omit<NumberSpec, 'type' | 'step'>, step: number, extra: Extra): NumberSpec => ({
   type: 'number',
   ...base,
@@ -12,11 +12,13 @@ const number = (base: Omit<NumberSpec, 'type' | 'step'>, step: number, extra: Ex
 export const gramsOf = (label: string, standard: number, high = 50_000, extra: Extra = {}): NumberSpec =>
   number({ label, unit: 'g', shown: 'g', low: 0, high, default: standard }, 5, { scales: true, ...extra });
 export const waterOf = (label: string, standard: number, extra: Extra = {}): NumberSpec =>
-  gramsOf(label, standard, 50_000, { water: true, ...extra });
+  gramsOf(label, standard, 50_000, { water: true, lever: true, ...extra });
 export const celsius = (label: string, standard: number, low = 0, high = 100): NumberSpec =>
-  number({ label, unit: 'C', shown: 'C', low, high, default: standard }, 1, {});
+  number({ label, unit: 'C', shown: 'C', low, high, default: standard }, 1, { lever: true });
 export const seconds = (label: string, shown: 's' | 'min' | 'h', standard: number, high: number): NumberSpec =>
-  number({ label, unit: 's', shown, low: 0, high, default: standard }, { s: 5, min: 60, h: 1800 }[shown], {});
+  number({ label, unit: 's', shown, low: 0, high, default: standard }, { s: 5, min: 60, h: 1800 }[shown], {
+    lever: true,
+  });
 export const share = (label: string, standard: number): NumberSpec =>
   number({ label, unit: 'share', shown: '%', low: 0, high: 1, default: standard }, 0.05, {});
 export const count = (label: string, standard: number, low: number, high: number): NumberSpec =>

@@ -1,8 +1,9 @@
 import { carried, evolve, liquidG, massG, multiplier, portion, solidsG, thingOf } from '../kitchen';
 import type { Stream } from '../kitchen';
 import { addGrams, NO_GRAMS, scaleGrams, sumGrams } from '../materials';
-import { FILM_G, HELD_PER_G, passingShare, underflow } from '../laws';
+import { FILM_G, finerThan, HELD_PER_G, layered, passesBelowUm, SQUEEZED, underflow, UNSIEVED_UM } from '../laws';
 import type { Hand } from '../laws';
+import { gritShareOf } from './body';
 import { byMaterial } from './byMaterial';
 import type { Ctx } from './types';
 
@@ -15,6 +16,7 @@ export interface Strained {
   readonly film: Stream;
   readonly tookS: number;
   readonly strainer: string;
+  readonly meshUm: number;
 }
 
 /** One pass through a cloth: the pulp keeps its underflow, the finest particles pass, the bag keeps a film. */
@@ -31,7 +33,8 @@ export function strainOff(s: Stream, strainerId: string, hand: Hand, ctx: Ctx): 
     byMaterial(s, ctx, (m) => m.holdFactor),
   );
   const out = liquid > 0 ? (liquid - kept) / liquid : 0;
-  const reach = Math.max(s.sievedShare, s.sizeUm > 0 ? passingShare(strainer.openingUm, s.sizeUm) : 0);
+  const meshUm = passesBelowUm(layered(strainer.openingUm, strainer.layers));
+  const reach = Math.max(s.sievedShare, s.sizeUm > 0 ? finerThan(meshUm, s.sizeUm, s.topUm) : 0);
   const fines = scaleGrams(fixed, out > 0 ? (reach - s.sievedShare) / Math.max(1e-9, 1 - s.sievedShare) : 0);
   const released = scaleGrams(s.released, out);
   const solids = solidsG(s);
@@ -45,6 +48,13 @@ export function strainOff(s: Stream, strainerId: string, hand: Hand, ctx: Ctx): 
     bound: fines,
     able: NO_GRAMS,
     hullG: 0,
+    glucanOf: 0,
+    amylase: s.amylase * out,
+    glucanase: s.glucanase * out,
+    hydrolysedG: s.hydrolysedG * out,
+    topUm: Math.min(s.topUm, meshUm),
+    // Milk that is strained again was pressed out of its pulp the first time.
+    squeezed: s.topUm < UNSIEVED_UM ? s.squeezed : SQUEEZED[hand],
     openedShare: 1,
     sievedShare: 0,
   });
@@ -54,6 +64,9 @@ export function strainOff(s: Stream, strainerId: string, hand: Hand, ctx: Ctx): 
     released: scaleGrams(s.released, 1 - out),
     bound: addGrams(s.bound, fines, -1),
     sievedShare: out > 0 ? reach : s.sievedShare,
+    amylase: s.amylase * (1 - out),
+    glucanase: s.glucanase * (1 - out),
+    hydrolysedG: s.hydrolysedG * (1 - out),
   });
   const lost = Math.min(0.05, massG(milk) > 0 ? FILM_G.bag / massG(milk) : 0);
   return {
@@ -62,6 +75,7 @@ export function strainOff(s: Stream, strainerId: string, hand: Hand, ctx: Ctx): 
     pulp,
     tookS: (massG(s) / 1000) * STRAIN_S_PER_KG,
     strainer: strainer.id,
+    meshUm: layered(strainer.openingUm, strainer.layers),
   };
 }
 
@@ -73,5 +87,8 @@ export function strainFigures(x: Strained): Readonly<Record<string, number>> {
     pulpG: pulp,
     pulpMoisture: pulp > 0 ? 1 - solidsG(x.pulp) / pulp : 0,
     openedShare: x.pulp.openedShare,
+    gritShare: gritShareOf(x.milk),
+    meshUm: x.meshUm,
+    sizeUm: x.pulp.sizeUm,
   };
 }

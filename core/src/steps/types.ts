@@ -1,5 +1,5 @@
 import type { Material } from '../materials';
-import type { Hand, CoolingPlace, Vigour } from '../laws';
+import type { Hand, CoolingPlace, Syrup, Vigour } from '../laws';
 import type { Beliefs, CoefficientKind, Flow, Kit, Stream, ThingKind } from '../kitchen';
 import type { InnerUnit } from '../units';
 
@@ -10,18 +10,46 @@ export interface Params {
   drain: { of: string; rinses: number };
   hull: { of: string; share: number };
   blanch: { of: string; waterG: number; waterC: number; holdS: number; pot: string; hob: string };
-  grind: { of: string; waterG: number; waterC: number; durationS: number; loads: number; jug: string };
+  toast: { of: string; durationS: number };
+  absorb: { of: string; waterG: number; waterC: number; restS: number; pot: string; hob: string };
+  enzyme: { of: string; with: EnzymeKind; doses: number; atC: number; durationS: number };
+  grind: {
+    of: string;
+    waterG: number;
+    waterC: number;
+    iceG: number;
+    durationS: number;
+    loads: number;
+    jug: string;
+  };
+  knead: { of: string; waterG: number; waterC: number; durationS: number };
   strain: { of: string; into: string; pulp: string; strainer: string; hand: Hand };
-  wash: { of: string; into: string; waterG: number; waterC: number; strainer: string; hand: Hand };
+  wash: { of: string; into: string; waterG: number; waterC: number; workS: number; strainer: string; hand: Hand };
   holdBack: { into: string; waterG: number; waterC: number; boiled: boolean };
+  split: { of: string; into: string; share: number };
   pool: { of: string; into: string; share: number };
   boil: { of: string; holdS: number; vigour: Vigour; pot: string; hob: string };
+  heat: { of: string; toC: number; holdS: number; pot: string; hob: string };
   skim: { of: string; how: 'stir in' | 'lift off'; takeG: number };
   cool: { of: string; how: CoolingPlace; toC: number; pot: string };
-  finish: { of: string; saltG: number; sugarG: number; vanillaG: number };
+  lift: { of: string; into: string; standS: number; capFat: number; leftFat: number };
+  finish: {
+    of: string;
+    saltG: number;
+    sugarG: number;
+    vanillaG: number;
+    syrup: 'none' | Syrup;
+    syrupG: number;
+    brix: number;
+    cocoaG: number;
+    slakeG: number;
+  };
+  dry: { of: string; ovenC: number; layerCm: number };
   jar: { of: string; jar: string; fill: number; scalded: boolean };
+  freeze: { of: string; box: string; fill: number; freezerC: number; durationS: number };
   keep: { of: string; placeC: number; jar: string; durationS: number };
 }
+export type EnzymeKind = 'pure' | 'malt' | 'capsules';
 export type Kind = keyof Params;
 export type Station = 'soak' | 'grind' | 'strain' | 'cook' | 'jar';
 export type Step<K extends Kind = Kind> = {
@@ -39,7 +67,7 @@ export type ParamSpec =
       readonly label: string;
       readonly unit: InnerUnit;
       /** The unit people use for it. */
-      readonly shown: 'g' | 'C' | 's' | 'min' | 'h' | '%' | 'count';
+      readonly shown: 'g' | 'C' | 's' | 'min' | 'h' | '%' | 'cm' | 'count';
       readonly low: number;
       readonly high: number;
       readonly default: number;
@@ -48,6 +76,8 @@ export type ParamSpec =
       readonly scales?: true;
       /** Fresh water that reaches the milk: what strength is solved by. */
       readonly fresh?: true;
+      /** Worth trying other values of, when asking what moves the outcome. */
+      readonly lever?: true;
       /** Plain water: a volume or a cup says its grams. */
       readonly water?: true;
     };

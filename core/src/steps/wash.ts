@@ -1,11 +1,9 @@
 import { at, away, evolve, flowOf, merge, thingOf, waterFlow, waterStream } from '../kitchen';
-import { celsius, choice, stream, thing, waterOf } from './specs';
+import { kneaded } from './knead';
+import { celsius, choice, seconds, stream, thing, waterOf } from './specs';
 import { HANDS } from './strain';
 import { strainFigures, strainOff } from './straining';
 import type { StepKind } from './types';
-
-/** Working the water into the pulp by hand, s (common practice). */
-const WORK_S = 90;
 
 export const wash: StepKind<'wash'> = {
   kind: 'wash',
@@ -17,6 +15,7 @@ export const wash: StepKind<'wash'> = {
     into: stream('milk into', 'milk'),
     waterG: waterOf('fresh water', 300, { fresh: true }),
     waterC: celsius('water in at', 40),
+    workS: seconds('worked in for', 's', 90, 1800),
     strainer: thing('through', 'strainer'),
     hand: choice('how hard', HANDS, 'twist'),
   },
@@ -25,8 +24,9 @@ export const wash: StepKind<'wash'> = {
   writes: (p) => [p.of, p.into],
   run(id, p, get, ctx) {
     const wet = merge(get(p.of), waterStream(p.waterG, p.waterC));
-    const x = strainOff(wet, p.strainer, p.hand, ctx);
-    const took = WORK_S + x.tookS;
+    const worked = p.workS > 0 ? kneaded(wet, p.workS, ctx) : wet;
+    const x = strainOff(worked, p.strainer, p.hand, ctx);
+    const took = p.workS + x.tookS;
     const ready = wet.readyAtS + took;
     const milk = merge(get(p.into), x.milk);
     return {

@@ -1,5 +1,5 @@
 /** Units a plan file or a screen may use, and the one unit of their kind the fold works in. */
-export type InnerUnit = 'g' | 'C' | 's' | 'ml' | 'share' | 'count' | 'W' | 'm' | 'cm' | 'um';
+export type InnerUnit = 'g' | 'C' | 's' | 'ml' | 'share' | 'count' | 'W' | 'm' | 'cm' | 'um' | 'price';
 interface UnitSpec {
   readonly inner: InnerUnit;
   readonly factor: number;
@@ -30,6 +30,7 @@ export const UNITS = {
   cm: unit('cm'),
   in: unit('cm', 2.54),
   um: unit('um'),
+  price: unit('price'),
 } as const satisfies Record<string, UnitSpec>;
 export type UnitName = keyof typeof UNITS;
 

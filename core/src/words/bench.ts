@@ -1,6 +1,9 @@
 import type { Recipe, Stage, Step } from '../steps';
 import { celsius, duration, grams, join, millilitres, percent } from './format';
 import { plain } from '../units';
+import { foodOf } from './food';
+import { streamName } from './labels';
+import { restOfSteps } from './benchMore';
 
 /** One task at the bench: a big word, what to do, what to look for. */
 export interface Instruction {
@@ -12,6 +15,7 @@ export interface Instruction {
 const PLACE = { room: 'on the worktop', fridge: 'in the fridge' } as const;
 const COOL = {
   counter: 'Let it stand on the counter, lid ajar.',
+  tray: 'Spread it on a tray, no deeper than a finger.',
   fridge: 'Stand it in the fridge, lid ajar.',
   water: 'Stand the pot in running cold water and stir.',
   iceBath: 'Stand the pot in ice water and stir.',
@@ -26,16 +30,17 @@ const HAND = {
 /** What to do at this task, with the figures the fold found. */
 export function instruction(step: Step, stage: Stage, task: string, recipe: Recipe): Instruction {
   const f = (name: string) => stage.figures[name] ?? 0;
+  const words = foodOf(recipe);
   const food = recipe.larder.map((l) => `${join(grams(l.grams))} of ${nameOf(l.material, recipe)}`).join(' and ');
   switch (step.kind) {
     case 'sort':
       return {
         title: 'Pick over and wash',
         say: `Weigh ${food}. Take out stones and spoiled ones, wash the rest.`,
-        cue: 'The water runs clear.',
+        cue: words.sorted,
       };
     case 'soak':
-      return task === 'cover' ? coverWords(step) : soakWords(step, f);
+      return task === 'cover' ? coverWords(step) : soakWords(step, f, words.soaked);
     case 'drain': {
       const rinse =
         step.params.rinses === 0
@@ -43,8 +48,8 @@ export function instruction(step: Step, stage: Stage, task: string, recipe: Reci
           : `, rinse ${step.params.rinses === 1 ? 'once' : `${plain(step.params.rinses)} times`}`;
       return {
         title: 'Drain and rinse',
-        say: `Throw the water away${rinse}. Drained, they should weigh about ${join(grams(f('solidsG')))}.`,
-        cue: 'A split half is flat, with no dimple or chalky middle.',
+        say: `Throw the water away${rinse}. Drained, it should weigh about ${join(grams(f('solidsG')))}.`,
+        cue: words.soaked,
       };
     }
     case 'hull':
@@ -56,7 +61,7 @@ export function instruction(step: Step, stage: Stage, task: string, recipe: Reci
     case 'blanch':
       return boilWords(
         task,
-        'Boil the beans whole',
+        `Boil the ${words.pieces} whole`,
         step.params.holdS,
         f('boilingC'),
         `Cover with ${join(grams(step.params.waterG))} of water.`,
@@ -64,19 +69,19 @@ export function instruction(step: Step, stage: Stage, task: string, recipe: Reci
     case 'grind':
       return {
         title: step.params.loads > 1 ? `Grind load ${task.slice(4)} of ${plain(step.params.loads)}` : 'Grind',
-        say: `${join(grams(step.params.waterG / step.params.loads))} of fresh water at ${join(celsius(step.params.waterC))} with ${step.params.loads > 1 ? 'this share of the beans' : 'the beans'}, ${join(duration(step.params.durationS))}. About ${join(millilitres(f('loadMl')))} in the jug.`,
-        cue: 'Frothy, and no pieces between the fingers. Do not taste it: it is raw.',
+        say: `${jugWater(step)} with ${step.params.loads > 1 ? `this share of the ${words.pieces}` : `the ${words.pieces}`}, ${join(duration(step.params.durationS))}. About ${join(millilitres(f('loadMl')))} in the jug.`,
+        cue: words.ground,
       };
     case 'strain':
       return {
         title: 'Strain',
-        say: `${HAND[step.params.hand]} About ${join(grams(f('milkG')))} of milk should come through.`,
-        cue: 'Pulp like rough dough.',
+        say: `${HAND[step.params.hand]} About ${join(grams(f('milkG')))} of milk should come through${step.params.into === 'milk' ? '' : `, into “${streamName(step.params.into)}”`}.`,
+        cue: words.pulp,
       };
     case 'wash':
       return {
         title: 'Wash the pulp',
-        say: `Work in ${join(grams(step.params.waterG))} of water at ${join(celsius(step.params.waterC))}, then strain. ${HAND[step.params.hand]} About ${join(grams(f('milkG')))} should come through.`,
+        say: `Work in ${join(grams(step.params.waterG))} of water at ${join(celsius(step.params.waterC))} for ${join(duration(step.params.workS))}, then strain${step.params.into === 'milk' ? '' : ` into “${streamName(step.params.into)}”`}. ${HAND[step.params.hand]} About ${join(grams(f('milkG')))} should come through.`,
         cue: 'Paler than the first.',
       };
     case 'holdBack':
@@ -88,7 +93,7 @@ export function instruction(step: Step, stage: Stage, task: string, recipe: Reci
     case 'pool':
       return {
         title: 'Pour together',
-        say: `Pour ${step.params.of === 'heldBack' ? 'the water held back' : step.params.of} into the ${step.params.into}. Stop by taste.`,
+        say: `Pour the ${streamName(step.params.of, recipe)} into the ${streamName(step.params.into, recipe)}.${step.params.of === 'heldBack' ? ' Stop by taste.' : ''}`,
         cue: null,
       };
     case 'boil':
@@ -110,7 +115,11 @@ export function instruction(step: Step, stage: Stage, task: string, recipe: Reci
         cue: null,
       };
     case 'finish':
-      return { title: 'Finish', say: `Stir in ${finishWords(step)}.`, cue: 'Taste it, once it has boiled.' };
+      return {
+        title: 'Finish',
+        say: `Stir in ${finishWords(step)}.`,
+        cue: foodOf(recipe).pieces === 'beans' ? 'Taste it, once it has boiled.' : 'Taste, then stop.',
+      };
     case 'jar':
       return {
         title: 'Jar',
@@ -119,6 +128,8 @@ export function instruction(step: Step, stage: Stage, task: string, recipe: Reci
       };
     case 'keep':
       return { title: 'Keep', say: `Keep it at ${join(celsius(step.params.placeC))}.`, cue: null };
+    default:
+      return restOfSteps(step, stage, task, recipe);
   }
 }
 
@@ -134,11 +145,18 @@ function coverWords(step: Step<'soak'>): Instruction {
       : 'Leave them in their water.';
   return { title: 'Cover with water', say: `${water} Stand the bowl ${PLACE[p.place]}.`, cue: null };
 }
-function soakWords(step: Step<'soak'>, f: (n: string) => number): Instruction {
+function jugWater(step: Step<'grind'>): string {
+  const p = step.params;
+  const water = p.waterG > 0 ? `${join(grams(p.waterG / p.loads))} of fresh water at ${join(celsius(p.waterC))}` : '';
+  const ice = p.iceG > 0 ? `${join(grams(p.iceG / p.loads))} of ice` : '';
+  const both = [water, ice].filter((x) => x !== '').join(' and ');
+  return both === '' ? 'No water' : both;
+}
+function soakWords(step: Step<'soak'>, f: (n: string) => number, cue: string): Instruction {
   return {
     title: 'Soak',
     say: `${join(duration(step.params.durationS))} ${PLACE[step.params.place]}. By then they have drunk ${join(percent(f('uptakeShare')))} of what they can hold.`,
-    cue: 'Skins slip; a split half is flat.',
+    cue,
   };
 }
 function boilWords(task: string, title: string, holdS: number, boilingC: number, first: string): Instruction {
@@ -154,12 +172,25 @@ function boilWords(task: string, title: string, holdS: number, boilingC: number,
         cue: 'White turns to cream and smells sweet.',
       };
 }
+const SYRUP = {
+  none: '',
+  honey: 'honey',
+  maple: 'maple syrup',
+  agave: 'agave syrup',
+  dates: 'date flesh',
+  glucose: 'glucose syrup',
+  other: 'syrup',
+} as const;
 function finishWords(step: Step<'finish'>): string {
   const p = step.params;
+  const part = (g: number, what: string): string => (g > 0 ? `${join(grams(g))} of ${what}` : '');
+  const slaked = p.slakeG > 0 ? `cocoa, slaked in ${join(grams(p.slakeG))} of hot water first` : 'cocoa, slaked first';
   const parts = [
-    p.saltG > 0 ? `${join(grams(p.saltG))} of salt` : '',
-    p.sugarG > 0 ? `${join(grams(p.sugarG))} of sugar` : '',
-    p.vanillaG > 0 ? `${join(grams(p.vanillaG))} of vanilla` : '',
+    part(p.saltG, 'salt'),
+    part(p.sugarG, 'sugar'),
+    part(p.syrup === 'none' ? 0 : p.syrupG, SYRUP[p.syrup]),
+    part(p.vanillaG, 'vanilla'),
+    part(p.cocoaG, slaked),
   ].filter((x) => x !== '');
   return parts.length > 0 ? `${parts.join(', ')}, for the whole pot` : 'nothing';
 }
@@ -169,7 +200,13 @@ export function taskName(step: Step, task: string, label: string): string {
   if (task === '') return label;
   if (step.kind === 'grind') return step.params.loads > 1 ? `Grind load ${task.slice(4)}` : 'Grind';
   if (step.kind === 'boil') return task === 'heatUp' ? 'Bring to the boil' : 'Hold at the boil';
-  if (step.kind === 'blanch') return task === 'heatUp' ? 'Beans to the boil' : 'Boil the beans';
+  if (step.kind === 'blanch') return task === 'heatUp' ? 'Up to the boil' : 'Boil them whole';
+  if (step.kind === 'absorb')
+    return { heatUp: 'Up to the boil', craters: 'Boil to craters', rest: 'Rest' }[task] ?? label;
+  if (step.kind === 'heat') return task === 'heatUp' ? 'Heat gently' : 'Hold it there';
+  if (step.kind === 'enzyme') return task === 'warm' ? 'Warm it' : 'Rest with enzyme';
+  if (step.kind === 'lift') return task === 'stand' ? 'Stand in the fridge' : 'Lift the fat';
+  if (step.kind === 'freeze') return task === 'fill' ? 'Fill the boxes' : 'Freeze';
   if (step.kind === 'soak') return task === 'cover' ? 'Cover with water' : 'Soak';
   return label;
 }

@@ -70,6 +70,8 @@ export function figureText(f: Figure | undefined): string {
       return join(duration(f.value));
     case 'share':
       return join(percent(f.value));
+    case 'um':
+      return `${plain(f.value)}${NB}µm`;
     case 'm':
       return `${plain(f.value)}${NB}m`;
     case 'count':

@@ -1,4 +1,6 @@
 import type { Hygiene } from '../kitchen';
+import type { Recipe } from '../steps';
+import { foodOf, milkName, milkOf } from './food';
 
 export const HYGIENE: Readonly<Record<Hygiene, string>> = {
   raw: 'raw',
@@ -7,14 +9,22 @@ export const HYGIENE: Readonly<Record<Hygiene, string>> = {
   touched: 'boiled, touched again',
 };
 const STREAMS: Readonly<Record<string, string>> = {
-  work: 'beans',
-  milk: 'soy milk',
   pulp: 'pulp',
-  second: 'second milk',
+  coarse: 'milk, strained once',
+  first: 'first extract',
+  second: 'second extract',
+  third: 'third extract',
+  cap: 'fat cap',
   heldBack: 'water held back',
+  sludge: 'sludge',
+  dates: 'dates',
 };
-/** A stream's name for people; a stream that a cook named keeps its name. */
-export const streamName = (s: string): string => STREAMS[s] ?? s;
+/** A stream's name for people; a stream that a cook named keeps its name. The plan says which milk it is. */
+export function streamName(s: string, recipe?: Recipe): string {
+  if (s === 'milk') return recipe ? milkName(milkOf(recipe)) : 'milk';
+  if (s === 'work') return recipe ? foodOf(recipe).pieces : 'pieces';
+  return STREAMS[s] ?? s;
+}
 export const CHOICES: Readonly<Record<string, string>> = {
   room: 'worktop',
   fridge: 'fridge',
@@ -27,6 +37,17 @@ export const CHOICES: Readonly<Record<string, string>> = {
   'stir in': 'stir in',
   'lift off': 'lift off',
   counter: 'counter',
+  tray: 'spread on a tray',
+  pure: 'pure amylase',
+  malt: 'malt flour',
+  capsules: 'enzyme capsules',
+  none: 'none',
+  honey: 'honey',
+  maple: 'maple syrup',
+  agave: 'agave syrup',
+  dates: 'date flesh',
+  glucose: 'glucose syrup',
+  other: 'another, by °Brix',
   water: 'running water',
   iceBath: 'ice bath',
 };

@@ -1,19 +1,20 @@
 import type { Fix, Warning } from '../checks';
 import { figureText } from './format';
 
+const ALLERGEN = 'allergen:';
 type Say = (f: (name: string) => string, w: Warning) => string;
 
 /** One sentence a check: what is wrong, with the computed figure, and what to do. */
 const SENTENCES: Readonly<Record<string, Say>> = {
   soakTooShort: (f) =>
-    `The beans will have drunk ${f('uptakeShare')} of what they can hold at ${f('aroundC')}. Soak them longer.`,
+    `They will have drunk ${f('uptakeShare')} of what they can hold at ${f('aroundC')}. Soak them longer.`,
   soakTooLong: (f) =>
     `${f('soakS')} at ${f('aroundC')} is past the longest soak, ${f('longestS')}: the water begins to ferment.`,
   soakTooWarm: (f) =>
     `At ${f('aroundC')} they may stand ${f('longestS')} at most, less than a night. Soak them in the fridge.`,
   soakWater: (f) =>
     `${f('hasG')} of water does not keep them covered: they drink ${f('drinkG')} and this bowl needs ${f('coverG')}.`,
-  bowlTooSmall: (f) => `Beans and water fill the ${f('bowlMl')} bowl to ${f('bowlShare')}. Use a bigger bowl.`,
+  bowlTooSmall: (f) => `Solids and water fill the ${f('bowlMl')} bowl to ${f('bowlShare')}. Use a bigger bowl.`,
   jugOverfull: (f, w) =>
     `Each load is ${f('loadMl')}; your ${f('ratedMl')} jug takes ${f('holdsMl')}${(w.figures.foams?.value ?? 0) > 0 ? ' because this foams' : ' when hot'}. Grind in more loads.`,
   hotInSealedJug: (f) =>
@@ -23,7 +24,7 @@ const SENTENCES: Readonly<Record<string, Say>> = {
   tooThick: (f) => `Too thick for the jug: add ${f('moreG')} of water.`,
   groundTooLittle: (f) =>
     `${f('nowS')} a load opens ${f('openedShare')} of the cells; much stays in the pulp. Grind longer.`,
-  notGround: () => 'Nothing has been ground before this strain: whole beans give nothing. Grind first.',
+  notGround: () => 'Nothing has been ground before this strain: whole pieces give nothing. Grind first.',
   emptyPass: (f) => `This pass brings ${f('milkG')} of milk with ${f('solids')} solids: little but water.`,
   potOverfull: (f) =>
     `The pot would be ${f('potShare')} full; foam needs the upper third. You need a pot of ${f('needMl')} or less milk.`,
@@ -46,7 +47,59 @@ const SENTENCES: Readonly<Record<string, Say>> = {
     'Do not taste the slurry, the milk or the pulp before the hold is done: raw soy upsets the stomach.',
   rawPulp: (f) =>
     `The pulp is raw. Boil it ${f('boilS')} from the true boil before you eat, bake or dry it; drying is not cooking.`,
-  'allergen:soy': () => 'Contains soy. One jug for several milks carries traces.',
+  soakedNotRinsed: (f) =>
+    `Soaked ${f('soakS')} and kept in its water: soaking brings the slime out. Throw the water away and rinse.`,
+  enzymeTooHot: (f) => `At ${f('atC')} the enzyme hardly works; from 80 °C it is dead. Keep it near 55 °C.`,
+  enzymeDoesNothing: (f) =>
+    `It cuts ${f('cut')} of the starch and no slime: a pure amylase needs starch that has swelled. Malt flour cuts the slime too.`,
+  enzymeCapsules: () => 'Enzyme capsules are not made to be cooked with. Malt flour is food and does the same.',
+  enzymeMakesSugar: (f) =>
+    `Enzyme turns starch into sugar, ${f('sugarsG')} by now and more as it stands: tell those who watch their sugar.`,
+  riceTooDry: (f) => `The rice gets ${f('share')} of the water it needs: hard in the middle. Add ${f('moreG')}.`,
+  riceTooWet: (f) =>
+    `${f('leftG')} of water is still there after three quarters of an hour: it goes to paste. Use less.`,
+  riceNotCooled: () =>
+    'Nothing cools the rice after it is cooked. Spread it out at once: what grows in warm rice is not killed by heating again.',
+  tooHotForStarch: (f) =>
+    `${f('gPerL')} a litre at ${f('atC')}: the starch swells from ${f('fromC')} on and this sets. Use cooler water, or half as much.`,
+  blendWarmsStarch: (f) =>
+    `The blades warm it to ${f('endC')}; from ${f('fromC')} its starch swells. Blend for less time or in ice water.`,
+  tooSlimy: (f) =>
+    `Slimy: the slippery fibre makes it ${f('times')} times as thick as water by itself after ${f('nowS')}. Blend for less time, colder, or rinse first.`,
+  cupTooCoarse: (f) =>
+    `At ${f('gPerL')} a litre and hot, a tenth more or less decides between watery and set; a cup varies by a tenth. Weigh it.`,
+  watery: (f) => `${f('solids')} solids tastes of water; ${f('least')} is the least. Use less water.`,
+  coldFat: (f) => `Ground at ${f('endC')} a good part of the fat stays in the pulp. Warm water brings it out.`,
+  handsScald: (f) => `Water at ${f('atC')} scalds hands within seconds. Let it cool, or work it with a spoon first.`,
+  meshTooOpen: (f) =>
+    `${f('grit')} of grit passes a mesh of ${f('meshUm')}: you feel it and it sinks. Strain it finer.`,
+  thickensInThePot: (f) => `At ${f('atC')} its starch swells so far that it turns to pudding. Heat it less.`,
+  cannotReach: (f) => `${f('toC')} cannot be had: water boils at ${f('boilingC')} here.`,
+  pasteurisedShort: (f) =>
+    `${f('holdS')} at ${f('atC')} is too short to count as pasteurised: it keeps as raw. Hold it longer.`,
+  richBoils: (f) => `With ${f('fat')} fat it splits at the boil. Heat it gently, or keep it for the end.`,
+  fatDoesNotSet: (f) => `Nothing sets to lift off: it comes to ${f('endC')}; coconut fat sets below ${f('belowC')}.`,
+  cocoaDry: (f) => `${f('cocoaG')} of dry cocoa clots. Slake it in hot water first.`,
+  syrupAfterBoil: () =>
+    'Syrup or cocoa after the heat: use a clean spoon, let soy cool before a sour syrup, and drink it sooner.',
+  honey: () => 'Honey is in it: never for a child under twelve months.',
+  driesTooSlowly: (f) => `${f('dryS')} to dry: it moulds before that. Thinner, and hotter.`,
+  driedRaw: () => 'This pulp is raw soy. Drying is not cooking: boil it first, then dry it.',
+  glassFreezes: () => 'Glass cracks in the freezer. Use a box that is not glass.',
+  freezerTooFull: (f) => `Filled to ${f('fill')}; ice needs room: ${f('limit')} at most.`,
+  warmJar: (f) =>
+    `Jarred at ${f('filledC')} it takes more than four hours to get cold in the fridge. Cool it in ice first.`,
+  keptWarm: (f) => `${f('forS')} at ${f('placeC')}: ${f('mostS')} at most out of the cold. Keep it in the fridge.`,
+  keptTooLong: (f) => `${f('forS')} is longer than it keeps: ${f('mostS')} at most.`,
+  noKillStep: () => 'Nothing kills germs in this milk. Wash well, keep it cold, drink it within a day or two.',
+  openingNut: () => 'Opening and grating: blade away from the hand, the nut on a cloth, fingers off the grater.',
+  underFive: () => 'Rice drinks are not for children under five: rice carries arsenic.',
+  'refused:bitterAlmond': () => 'Bitter almonds are poisonous: no milk is made of them here. Use sweet almonds.',
+  'refused:apricotKernel': () => 'Apricot kernels are poisonous: no milk is made of them here.',
+  'refused:cassava': () => 'Cassava is poisonous unless it is treated for days: no milk is made of it here.',
+  'refused:lupin': () => 'Bitter lupin is poisonous unless it is leached for days: no milk is made of it here.',
+  'refused:phaseolus': () =>
+    'These beans are poisonous raw. Only after five hours of soaking, fresh water and thirty minutes at a full boil; this plan does not see to that.',
   infants: () =>
     'Not a substitute for breast milk or infant formula, and not fortified: for a child under five, ask a doctor or dietitian first.',
 };
@@ -71,9 +124,29 @@ const FIXES: Readonly<Record<string, (f: (name: string) => string) => string>> =
   iceBath: () => 'Cool in ice water',
   boilTheWater: () => 'Boil that water first',
   scaldTheJars: () => 'Scald the jars',
+  rinseThree: () => 'Throw that water away and rinse three times',
+  enzymeAt: (f) => `Keep it at ${f('atC')}`,
+  useMalt: () => 'Use malt flour',
+  coolTheRice: () => 'Spread it on a tray to cool',
+  coolFirst: () => 'Cool it in ice water first',
+  grindShorter: (f) => `Blend ${f('toS')} a load`,
+  lessWater: (f) => `Use ${f('toG')} of water`,
+  warmerWater: (f) => `Water in at ${f('waterC')}`,
+  finerMesh: (f) => `Strain through ${f('meshUm')}`,
+  heatLess: (f) => `Heat to ${f('toC')}`,
+  heatInstead: (f) => `Heat to ${f('toC')} instead of boiling`,
+  standLonger: (f) => `Leave it ${f('standS')} in the fridge`,
+  slake: (f) => `Slake it in ${f('toG')} of hot water`,
+  dryThin: (f) => `Spread it 8 mm deep, oven at ${f('toC')}`,
+  otherBox: () => 'Use the box that is not glass',
+  fillLess: (f) => `Fill to ${f('to')}`,
+  keepCold: (f) => `Keep it at ${f('placeC')}`,
+  keepShorter: (f) => `Keep it ${f('toS')}`,
 };
 
 export function warningText(w: Warning): string {
+  if (w.check.startsWith(ALLERGEN))
+    return `Contains ${w.check.slice(ALLERGEN.length)}. One jug for several milks carries traces.`;
   const say = SENTENCES[w.check];
   if (!say) throw new RangeError(`no sentence for the check "${w.check}"`);
   return say((name) => figureText(w.figures[name]), w);

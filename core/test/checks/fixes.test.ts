@@ -9,6 +9,7 @@ import { applyEdits, makeStep } from '../../src/steps';
 import type { Recipe, Step } from '../../src/steps';
 import { fixText, SPOKEN, warningText } from '../../src/words';
 import { kitAt, SEA, soyRecipe } from '../batch/kitchen';
+import { MORE_CASES } from './cases';
 
 const washed = recipeOf(METHODS[4] as (typeof METHODS)[number]);
 const withStep = (r: Recipe, id: string, params: Partial<Record<string, unknown>>): Recipe => ({
@@ -76,6 +77,7 @@ const CASES: readonly (readonly [string, Recipe, Kit])[] = [
     },
     SEA,
   ],
+  ...MORE_CASES,
 ];
 const heavy = { know: 0, mend: 1, danger: 2 };
 
@@ -118,7 +120,7 @@ describe('every check', () => {
     }
   });
   test('no words are left over', () => {
-    const said = new Set(CASES.map(([c]) => c));
+    const said = new Set<string>(CASES.map(([c]) => c));
     for (const c of SPOKEN.warnings) expect([c, said.has(c)]).toEqual([c, true]);
   });
 });

@@ -2,7 +2,7 @@ import { expect, test, describe } from '@jest/globals';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { fold, look } from '../../src/batch';
-import { planFileDocs, readPlan, readPlanFile, writeOutcome, writePlan } from '../../src/formats';
+import { checksDocs, planFileDocs, readPlan, readPlanFile, writeOutcome, writePlan } from '../../src/formats';
 import { FIGURE_KEYS } from '../../src/formats/figureKeys';
 import { METHODS, recipeOf } from '../../src/methods';
 import { kitAt } from '../batch/kitchen';
@@ -166,6 +166,9 @@ describe('the result', () => {
       METHODS.flatMap((m) => fold(recipeOf(m), { kit: kitAt(0) }).stages.flatMap((s) => Object.keys(s.figures))),
     );
     for (const k of keys) expect([k, k in FIGURE_KEYS]).toEqual([k, true]);
+  });
+  test('docs/checks.md is what the code says', () => {
+    expect(readFileSync(join(__dirname, '../../../docs/checks.md'), 'utf8')).toBe(checksDocs());
   });
   test('docs/plan-file.md is what the code says (npm run docs writes it)', () => {
     expect(readFileSync(join(__dirname, '../../../docs/plan-file.md'), 'utf8')).toBe(planFileDocs());

@@ -1,9 +1,11 @@
 import { jarsOf, look, progressOf, promisedOf } from '../../src/batch';
 import type { BatchEvent } from '../../src/batch';
+import { materialById, MATERIALS, ownMaterial } from '../../src/materials';
 import { METHODS, recipeOf } from '../../src/methods';
 import type { BatchRecord, Kitchen } from '../../src/records';
 import { SEA } from '../batch/kitchen';
 
+const OATS_LIKE = materialById(MATERIALS, 'oats-rolled');
 const T0 = Date.UTC(2026, 0, 10, 8, 0, 0);
 const MIN = 60_000;
 const school = METHODS[1] as (typeof METHODS)[number];
@@ -13,7 +15,7 @@ export function sampleBatch(): BatchRecord {
   const seen = look(recipe, SEA);
   if (!seen) throw new Error('no look');
   return {
-    v: 1,
+    v: 2,
     id: 'b1',
     number: 1,
     plan: 'p1',
@@ -21,7 +23,7 @@ export function sampleBatch(): BatchRecord {
     recipe,
     kit: SEA,
     beliefs: {},
-    model: 'soy-1',
+    model: 'milks-2',
     promised: promisedOf(seen.summary),
     startedAt: T0,
   };
@@ -57,18 +59,19 @@ export function sampleKitchen(): Kitchen {
     { id: 'p2', batch: 'b1', at: T0 + 63 * MIN, is: 'resumed' },
   ];
   const events = [...ran, ...more].map((e) => ({ ...e, v: 1 as const }));
-  const jars = jarsOf(batch, progressOf(batch, events)).map((j) => ({ ...j, v: 1 as const }));
+  const jars = jarsOf(batch, progressOf(batch, events)).map((j) => ({ ...j, v: 2 as const }));
   const first = jars[0];
   if (!first) throw new Error('no jar');
   return {
     kit: [{ ...SEA, updatedAt: T0 }],
     plans: [
       {
-        v: 1,
+        v: 2,
         id: 'p1',
         rev: 3,
         name: 'Quick',
         from: { method: school.id, edition: 1 },
+        use: 'drinking',
         recipe: batch.recipe,
         createdAt: T0,
         updatedAt: T0 + MIN,
@@ -80,6 +83,32 @@ export function sampleKitchen(): Kitchen {
     jarEvents: [
       { v: 1, id: 'j1', jar: first.id, at: T0 + 300 * MIN, is: 'poured', ml: 200 },
       { v: 1, id: 'j2', jar: first.id, at: T0 + 400 * MIN, is: 'thrown', why: 'smelled off' },
+    ],
+    materials: [
+      {
+        v: 1,
+        id: 'own-1',
+        like: 'oats-rolled',
+        material: ownMaterial(OATS_LIKE, {
+          id: 'own-1',
+          name: 'Hill oats',
+          per100g: OATS_LIKE.per100g,
+          canLeave: OATS_LIKE.canLeave,
+          cupG: 88,
+        }),
+        updatedAt: T0,
+      },
+    ],
+    methods: [
+      {
+        v: 1,
+        id: 'm1',
+        name: 'Our quick one',
+        line: 'As we do it',
+        base: school.id,
+        recipe: batch.recipe,
+        updatedAt: T0,
+      },
     ],
   };
 }

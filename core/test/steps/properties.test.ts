@@ -43,12 +43,23 @@ const anyStep = (i: number): fc.Arbitrary<Step> =>
 const anyRecipe: fc.Arbitrary<Recipe> = fc
   .tuple(
     fc.oneof(fc.constant(0), fc.double({ min: 1e-6, max: 5000, noNaN: true })),
+    fc.constantFrom(...MATERIALS),
+    fc.constantFrom(...MATERIALS),
     ...Array.from({ length: 14 }, (_, i) => anyStep(i)),
   )
-  .map(([grams, ...steps]) => {
+  .map(([grams, first, second, ...steps]) => {
+    // Two foods of any kind: one in the work bowl, one in a second, so that pouring together mixes them.
+    const of = (s: readonly Step[]): Recipe => ({
+      materials: MATERIALS,
+      larder: [
+        { into: 'work', material: first.id, grams },
+        { into: 'second', material: second.id, grams: grams / 3 },
+      ],
+      steps: s,
+    });
     const kept: Step[] = [];
-    for (const s of steps) if (orderFaults(soyRecipe(grams, [...kept, s])).length === 0) kept.push(s);
-    return soyRecipe(grams, kept);
+    for (const s of steps) if (orderFaults(of([...kept, s])).length === 0) kept.push(s);
+    return of(kept);
   });
 const RUNS = { numRuns: 250, seed: 20_260_101 };
 
@@ -103,7 +114,12 @@ test('zero amount is the identity, for every kind that names one', () => {
   const base = fold(soyRecipe(200, [makeStep('g', 'grind', { waterG: 1500 }), makeStep('s', 'strain')]), {
     kit: kitAt(0),
   });
-  const streams: Readonly<Record<string, unknown>> = { ...base.products, work: base.products.milk, heldBack: NOTHING };
+  const streams: Readonly<Record<string, unknown>> = {
+    ...base.products,
+    work: base.products.milk,
+    heldBack: NOTHING,
+    second: NOTHING,
+  };
   for (const kind of KINDS) {
     const k = kindOf(kind);
     if (!k.nothing) continue;

@@ -34,7 +34,7 @@ export function makePast(p: Past, number: number, plan: PlanRecord, kit: KitReco
   const id = `demo-batch-${number}`;
   const startedAt = laidAt - p.beganHoursAgo * HOUR;
   const batch: BatchRecord = {
-    v: 1,
+    v: 2,
     id,
     number,
     plan: plan.id,
@@ -46,10 +46,15 @@ export function makePast(p: Past, number: number, plan: PlanRecord, kit: KitReco
     promised: promisedOf(seen.summary),
     startedAt,
   };
-  const truth = fold(plan.recipe, { kit: frozen, beliefs: sampleBeliefs(frozen, {}, ['soybeans'], random) });
+  const truth = fold(plan.recipe, { kit: frozen, beliefs: sampleBeliefs(
+      frozen,
+      {},
+      plan.recipe.materials.map((m) => m.id),
+      random,
+    ) });
   const events = logOf(batch, truth, p, random).map((e) => ({ ...e, v: 1 as const }));
   const progress = progressOf(batch, events);
-  const jars = progress.state === 'finished' ? jarsOf(batch, progress).map((j) => ({ ...j, v: 1 as const })) : [];
+  const jars = progress.state === 'finished' ? jarsOf(batch, progress).map((j) => ({ ...j, v: 2 as const })) : [];
   return { batch, events, jars, jarEvents: jars.flatMap((j) => jarLog(j, p, laidAt, random)) };
 }
 
@@ -112,7 +117,7 @@ function whatWasRead(
 
 /** What became of each jar, up to now. */
 function jarLog(j: JarRecord, p: Past, laidAt: number, random: () => number): readonly JarEventRecord[] {
-  const pulp = j.stream.sievedShare > 0;
+  const pulp = j.product === 'pulp';
   const out: JarEventRecord[] = [];
   const add = (hoursAfter: number, e: Record<string, unknown>): boolean => {
     const at = Math.round(j.filledAt + hoursAfter * HOUR);

@@ -14,6 +14,8 @@ const TABLE = {
   events: 'log lines',
   jars: 'jars',
   jarEvents: 'jar log lines',
+  materials: 'own materials',
+  methods: 'own schools',
 } as const;
 
 type State =

@@ -23,6 +23,7 @@ const UNIT: Readonly<Record<NumberSpec['shown'], string>> = {
   min: 'min',
   h: 'h',
   '%': '%',
+  cm: 'cm',
   count: '',
 };
 

@@ -29,7 +29,7 @@ export async function startBatch(plan: PlanRecord, record: KitRecord, at: number
   await d.transaction('rw', d.batches, async () => {
     const last = await d.batches.orderBy('number').last();
     await d.batches.add({
-      v: 1,
+      v: 2,
       id,
       number: (last?.number ?? 0) + 1,
       plan: plan.id,
@@ -68,7 +68,7 @@ export function append(batchId: string, happened: readonly Happening[], at: numb
     const p = progressOf(batch, events);
     // Gone back to the bench: the jars stand as they are until it is finished anew.
     if (p.state !== 'finished') return;
-    const jars = jarsOf(batch, p).map((j) => ({ ...j, v: 1 as const }));
+    const jars = jarsOf(batch, p).map((j) => ({ ...j, v: 2 as const }));
     const had = await d.jars.where('batch').equals(batchId).primaryKeys();
     const gone = had.filter((k) => !jars.some((j) => j.id === k));
     await d.jars.bulkDelete(gone);

@@ -1,7 +1,18 @@
 import Dexie from 'dexie';
 import type { Table } from 'dexie';
 import type { Recipe } from '@ironpan/core/steps';
-import type { BatchRecord, EventRecord, JarEventRecord, JarRecord, KitRecord, PlanRecord } from '@ironpan/core/records';
+import type {
+  BatchRecord,
+  EventRecord,
+  JarEventRecord,
+  JarRecord,
+  KitRecord,
+  MaterialRecord,
+  MethodRecord,
+  PlanRecord,
+} from '@ironpan/core/records';
+import { recipeTo2 } from '@ironpan/core/records';
+import { migrateRows } from './upgrade';
 import { realm } from './realm';
 import type { Realm } from './realm';
 
@@ -30,6 +41,8 @@ export class KitchenDb extends Dexie {
   events!: Table<EventRecord, string>;
   jars!: Table<JarRecord, string>;
   jarEvents!: Table<JarEventRecord, string>;
+  materials!: Table<MaterialRecord, string>;
+  methods!: Table<MethodRecord, string>;
   undo!: Table<UndoRow, string>;
   settings!: Table<SettingRow, string>;
 
@@ -45,6 +58,16 @@ export class KitchenDb extends Dexie {
       undo: 'plan',
       settings: 'key',
     });
+    // The rows are brought along by the same functions that an import uses.
+    this.version(2)
+      .stores({ materials: 'id', methods: 'id' })
+      .upgrade(async (t) => {
+        await migrateRows(t);
+        await t.table<UndoRow>('undo').toCollection().modify((u, ref) => {
+          const bring = (v: Version): Version => ({ ...v, recipe: recipeTo2(v.recipe) as unknown as Recipe });
+          ref.value = { ...u, past: u.past.map(bring), future: u.future.map(bring) };
+        });
+      });
   }
 }
 

@@ -11,7 +11,7 @@ export function saveKit(change: (k: Kit) => Kit, at: number): Promise<void> {
   const d = db();
   return d.transaction('rw', d.kit, async () => {
     const now = await readKit();
-    await d.kit.put({ ...change(now), v: 1, id: 'kit', rev: now.rev + 1, updatedAt: at });
+    await d.kit.put({ ...change(now), v: 2, id: 'kit', rev: now.rev + 1, updatedAt: at });
   });
 }
 /** The kit as a batch keeps it: what the fold uses, without the bookkeeping of the record. */

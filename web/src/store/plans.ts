@@ -13,15 +13,21 @@ const ONE_GESTURE = 1200;
 export const allPlans = (): Promise<PlanRecord[]> => db().plans.orderBy('updatedAt').reverse().toArray();
 export const onePlan = async (id: string): Promise<PlanRecord | null> => (await db().plans.get(id)) ?? null;
 
-export async function addPlan(name: string, from: PlanRecord['from'], recipe: Recipe, at: number): Promise<string> {
+export async function addPlan(
+  name: string,
+  from: PlanRecord['from'],
+  recipe: Recipe,
+  at: number,
+  use: string | null = null,
+): Promise<string> {
   const id = newId('plan');
-  await db().plans.add({ v: 1, id, rev: 1, name, from, recipe, createdAt: at, updatedAt: at });
+  await db().plans.add({ v: 2, id, rev: 1, name, from, use, recipe, createdAt: at, updatedAt: at });
   return id;
 }
-export async function planFromMethod(methodId: string, at: number): Promise<string> {
+export async function planFromMethod(methodId: string, at: number, use: string | null = null): Promise<string> {
   const m = methodById(methodId);
   if (!m) throw new RangeError(`no school ${methodId}`);
-  return addPlan(m.name, { method: m.id, edition: m.edition }, recipeIn(m, await readKit()), at);
+  return addPlan(m.name, { method: m.id, edition: m.edition }, recipeIn(m, await readKit()), at, use);
 }
 
 export interface PlanEdit {

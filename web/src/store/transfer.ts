@@ -4,13 +4,15 @@ import { db } from './db';
 /** Everything of the open kitchen, for one file. */
 export async function readAll(): Promise<Kitchen> {
   const d = db();
-  return d.transaction('r', [d.kit, d.plans, d.batches, d.events, d.jars, d.jarEvents], async () => ({
+  return d.transaction('r', [d.kit, d.plans, d.batches, d.events, d.jars, d.jarEvents, d.materials, d.methods], async () => ({
     kit: await d.kit.toArray(),
     plans: await d.plans.toArray(),
     batches: await d.batches.toArray(),
     events: await d.events.toArray(),
     jars: await d.jars.toArray(),
     jarEvents: await d.jarEvents.toArray(),
+    materials: await d.materials.toArray(),
+    methods: await d.methods.toArray(),
   }));
 }
 
@@ -23,7 +25,16 @@ export interface Count {
   readonly removed: number;
 }
 type Row = Readonly<Record<string, unknown>> & { readonly id: string };
-const TABLES: readonly Table[] = ['kit', 'plans', 'batches', 'events', 'jars', 'jarEvents'];
+const TABLES: readonly Table[] = [
+  'kit',
+  'plans',
+  'batches',
+  'events',
+  'jars',
+  'jarEvents',
+  'materials',
+  'methods',
+];
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
 /** Of two different rows with one id the later counts; logs have no later, so a row that is here stays. */
 const isLater = (theirs: Row, ours: Row): boolean => Number(theirs.updatedAt ?? 0) > Number(ours.updatedAt ?? 0);
@@ -51,7 +62,7 @@ export function importCounts(ours: Kitchen, theirs: Kitchen, how: How): readonly
 /** Writes a validated kitchen in one transaction: all of it, or nothing. */
 export async function importAll(theirs: Kitchen, how: How): Promise<void> {
   const d = db();
-  const tables = [d.kit, d.plans, d.batches, d.events, d.jars, d.jarEvents, d.undo];
+  const tables = [d.kit, d.plans, d.batches, d.events, d.jars, d.jarEvents, d.materials, d.methods, d.undo];
   await d.transaction('rw', tables, async () => {
     for (const table of TABLES) {
       const store = d.table<Row, string>(table);

@@ -1,0 +1,26 @@
+import type { Kit } from '../kitchen';
+import { materialById } from '../materials';
+import type { Outcome, Recipe } from '../steps';
+
+export interface Cost {
+  readonly food: number;
+  readonly energy: number;
+  readonly total: number;
+  readonly kWh: number;
+  /** Per litre of what is jarred; null: nothing is. */
+  readonly perL: number | null;
+}
+/** What a plan costs in this kitchen: its food at the kitchen's prices or the usual ones, and the power it takes. */
+export function costOf(recipe: Recipe, o: Outcome, kit: Kit, jarredMl: number): Cost {
+  let food = 0;
+  for (const l of recipe.larder) {
+    const price = kit.prices[l.material] ?? materialById(recipe.materials, l.material).pricePerKg;
+    food += (l.grams / 1000) * price;
+  }
+  let kJ = 0;
+  for (const st of o.stages) kJ += st.figures.energyKJ ?? 0;
+  const kWh = kJ / 3600;
+  const energy = kWh * kit.perKWh;
+  const total = food + energy;
+  return { food, energy, total, kWh, perL: jarredMl > 0 ? (1000 * total) / jarredMl : null };
+}

@@ -1,0 +1,166 @@
+import { contents, massG } from '../kitchen';
+import type { Stream } from '../kitchen';
+import { makeStep } from '../steps';
+import { effectiveUm, fig, freshId, insertFix, madeBy, setFix, stepsOf } from './types';
+import type { Check, Fix, Looked } from './types';
+
+const fatShare = (s: Stream | undefined): number => (s && massG(s) > 0 ? contents(s).fat / massG(s) : 0);
+const isCoconut = (l: Looked): boolean => l.recipe.materials.some((m) => m.capBelowC !== null);
+/** Coconut this rich splits when it boils (common practice: the first pressing). */
+const RICH = 0.15;
+
+export const richBoils: Check = {
+  id: 'richBoils',
+  reason: 'A first pressing is for finishing: at the boil its cream parts from its water.',
+  source: 'common practice',
+  find: (l) =>
+    isCoconut(l)
+      ? stepsOf(l, 'boil')
+          .filter((s) => fatShare(madeBy(s, s.step.params.of)) > RICH)
+          .map((s) => ({
+            check: 'richBoils',
+            step: s.step.id,
+            weight: 'mend' as const,
+            figures: { fat: fig(fatShare(madeBy(s, s.step.params.of)), 'share') },
+            fixes: [
+              {
+                say: 'heatInstead',
+                figures: { toC: fig(75, 'C') },
+                edits: [
+                  {
+                    do: 'insert' as const,
+                    after: s.step.id,
+                    step: makeStep(freshId(l, 'heat'), 'heat', { of: s.step.params.of, toC: 75, holdS: 120 }),
+                  },
+                  { do: 'remove' as const, step: s.step.id },
+                ],
+              },
+            ],
+          }))
+      : [],
+};
+
+export const coldFat: Check = {
+  id: 'coldFat',
+  reason: 'Cold water leaves more of the fat in the pulp.',
+  source: 'common practice; the shares are estimates',
+  find: (l) =>
+    l.recipe.materials.some((m) => m.warmer.fat !== undefined)
+      ? stepsOf(l, 'grind')
+          .filter((s) => s.step.params.waterG > 0 && s.f('endC') < 28)
+          .map((s) => ({
+            check: 'coldFat',
+            step: s.step.id,
+            weight: 'know' as const,
+            figures: { endC: fig(s.f('endC'), 'C') },
+            fixes: [setFix('warmerWater', s.step.id, 'waterC', 50, { waterC: fig(50, 'C') })],
+          }))
+      : [],
+};
+
+export const handsScald: Check = {
+  id: 'handsScald',
+  reason: 'Water over 60 °C scalds within seconds.',
+  source: 'common practice',
+  find: (l) =>
+    stepsOf(l, 'knead', 'wash')
+      .filter((s) => s.step.params.waterG > 0 && s.step.params.waterC > 60 && mixedHot(madeBy(s, s.step.params.of)))
+      .map((s) => ({
+        check: 'handsScald',
+        step: s.step.id,
+        weight: 'danger' as const,
+        figures: { atC: fig(s.step.params.waterC, 'C') },
+        fixes: [setFix('coolerWater', s.step.id, 'waterC', 50, { waterC: fig(50, 'C') })],
+      })),
+};
+const mixedHot = (s: Stream | undefined): boolean => (s?.temperatureC ?? 0) > 52;
+
+/** Grit felt on the tongue, share of the milk's mass (estimate). */
+const GRITTY = 0.004;
+const TOO_GRITTY = 0.012;
+export const meshTooOpen: Check = {
+  id: 'meshTooOpen',
+  reason: 'This mesh lets through what the tongue feels; it falls to the bottom as sediment.',
+  source: 'Rosin & Rammler 1933; how much of a mesh counts is an estimate',
+  find: (l) =>
+    stepsOf(l, 'strain', 'wash')
+      .filter((s) => s.f('gritShare') > GRITTY && !strainedAgain(l, s.step.params.into, s.step.id))
+      .map((s) => ({
+        check: 'meshTooOpen',
+        step: s.step.id,
+        weight: s.f('gritShare') > TOO_GRITTY ? ('mend' as const) : ('know' as const),
+        figures: { grit: fig(s.f('gritShare'), 'share'), meshUm: fig(s.f('meshUm'), 'um') },
+        fixes: finer(l, s.step.id, s.f('meshUm')),
+      })),
+};
+const strainedAgain = (l: Looked, stream: string, after: string): boolean => {
+  const i = l.recipe.steps.findIndex((s) => s.id === after);
+  return l.recipe.steps.slice(i + 1).some((s) => s.kind === 'strain' && s.params.of === stream);
+};
+/** Through the coarsest strainer of the kitchen that passes nothing the tongue feels. */
+function finer(l: Looked, step: string, nowUm: number): readonly Fix[] {
+  const fit = l.kit.things
+    .filter((t) => t.is === 'strainer')
+    .map((t) => ({ id: t.id, um: effectiveUm(t) }))
+    .filter((t) => t.um < nowUm && t.um <= 260)
+    .sort((a, b) => b.um - a.um)[0];
+  return fit ? [setFix('finerMesh', step, 'strainer', fit.id, { meshUm: fig(fit.um, 'um') })] : [];
+}
+
+export const fatDoesNotSet: Check = {
+  id: 'fatDoesNotSet',
+  reason: 'Only coconut fat sets and floats, and only well below room temperature.',
+  source: 'common practice',
+  find: (l) =>
+    stepsOf(l, 'lift')
+      .filter((s) => s.f('never') === 1 || s.f('capG') <= 0)
+      .map((s) => {
+        const waits = s.f('setsBelowC') > 0 && s.f('never') === 1 && l.kit.fridgeC < s.f('setsBelowC') - 2;
+        const fix = setFix('standLonger', s.step.id, 'standS', 12 * 3600, { standS: fig(12 * 3600, 's') });
+        return {
+          check: 'fatDoesNotSet',
+          step: s.step.id,
+          weight: 'mend' as const,
+          figures: { endC: fig(s.f('endC'), 'C'), belowC: fig(s.f('setsBelowC'), 'C') },
+          fixes: waits
+            ? [fix]
+            : [{ say: 'leaveOut', figures: {}, edits: [{ do: 'remove' as const, step: s.step.id }] }],
+        };
+      }),
+};
+
+export const noKillStep: Check = {
+  id: 'noKillStep',
+  reason: 'Raw coconut and raw tiger nut grow what they carry: no heat ends it.',
+  source: 'common practice',
+  find: (l) => {
+    const short = l.recipe.materials.some((m) => m.inhibitorLabileShare === null && m.keeps.raw.days <= 1);
+    const raw = Object.entries(l.outcome.products).filter(
+      ([n, s]) => n !== 'pulp' && s.hygiene === 'raw' && massG(s) > 0 && s.openedShare > 0 && s.freeWaterG > 0,
+    );
+    return short && raw.length > 0 ? [{ check: 'noKillStep', step: null, weight: 'know', figures: {}, fixes: [] }] : [];
+  },
+};
+
+export const warmJar: Check = {
+  id: 'warmJar',
+  reason:
+    'Made from things at room temperature it must be at 5 °C within four hours; a full jar in the fridge is slower.',
+  source: 'FDA Food Code 3-501.14 (B)',
+  find: (l) =>
+    stepsOf(l, 'jar').flatMap((s) => {
+      const milk = madeBy(s, s.step.params.of);
+      if (!milk || milk.hygiene !== 'raw' || milk.temperatureC <= 9 || milk.temperatureC > 40) return [];
+      const before = l.recipe.steps[l.recipe.steps.findIndex((x) => x.id === s.step.id) - 1]?.id ?? null;
+      const step = makeStep(freshId(l, 'coolFirst'), 'cool', { of: s.step.params.of, how: 'iceBath', toC: 7 });
+      return [
+        {
+          check: 'warmJar',
+          step: s.step.id,
+          weight: 'mend' as const,
+          figures: { filledC: fig(milk.temperatureC, 'C') },
+          fixes: [insertFix('coolFirst', before, step)],
+        },
+      ];
+    }),
+};

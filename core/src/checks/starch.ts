@@ -1,0 +1,336 @@
+import { bodyOf, contextOf, makeStep, WATERY_BELOW } from '../steps';
+import type { Body, Kind, Step } from '../steps';
+import { massG, solidsG } from '../kitchen';
+import type { Stream } from '../kitchen';
+import { fig, freshId, insertFix, madeBy, setFix, stepsOf } from './types';
+import type { At, Check, Looked } from './types';
+
+/** The starch part alone makes it pasty from here (models §6; an estimate). */
+const PASTY = 3;
+/** β-glucan part from which it is slimy, and what a mend aims at. */
+const SLIMY = 3;
+const AIMS_AT_X = 0.9;
+
+const bodyAt = (l: Looked, s: Stream | undefined): Body | null =>
+  s ? bodyOf(s, l.kit.fridgeC, contextOf(l.kit, l.outcome.beliefs, l.recipe.materials)) : null;
+const hottest = (s: At<'grind'>): number => Math.max(s.f('startC'), s.f('endC'));
+/** Grinds of flakes: starch and slime are decided in the jug. */
+const flakeGrinds = (l: Looked): readonly At<'grind'>[] =>
+  stepsOf(l, 'grind').filter((s) => s.f('gelFromC') > 0 && l.recipe.materials.some((m) => m.rinse !== null));
+
+export const tooHotForStarch: Check = {
+  id: 'tooHotForStarch',
+  reason: 'Hot water swells the starch: beyond a weak milk it sets like yoghurt.',
+  source: 'gelatinisation temperatures as published; swelling is an estimate',
+  find: (l) =>
+    flakeGrinds(l).flatMap((s) => {
+      const b = bodyAt(l, madeBy(s, s.step.params.of));
+      if (!b || s.f('startC') < s.f('gelFromC') || (b.starch !== null && b.starch <= PASTY)) return [];
+      return [
+        {
+          check: 'tooHotForStarch',
+          step: s.step.id,
+          weight: 'mend' as const,
+          figures: { atC: fig(hottest(s), 'C'), fromC: fig(s.f('gelFromC'), 'C'), gPerL: fig(s.f('solidsPerL'), 'g') },
+          fixes: [setFix('coolerWater', s.step.id, 'waterC', 15, { waterC: fig(15, 'C') })],
+        },
+      ];
+    }),
+};
+
+export const blendWarmsStarch: Check = {
+  id: 'blendWarmsStarch',
+  reason: 'A strong jug running long warms what is in it until starch begins to swell.',
+  source: 'energy balance of the jug; gelatinisation temperatures as published',
+  find: (l) =>
+    flakeGrinds(l)
+      .filter((s) => s.f('startC') < s.f('gelFromC') - 3 && s.f('endC') > s.f('gelFromC'))
+      .map((s) => {
+        const most = (0.85 * (s.f('gelFromC') - 5 - s.f('startC'))) / (s.f('endC') - s.f('startC'));
+        const now = s.step.params.durationS;
+        const to = Math.max(10, Math.floor((now * most) / 5) * 5);
+        return {
+          check: 'blendWarmsStarch',
+          step: s.step.id,
+          weight: 'mend' as const,
+          figures: { endC: fig(s.f('endC'), 'C'), fromC: fig(s.f('gelFromC'), 'C') },
+          fixes: [setFix('grindShorter', s.step.id, 'durationS', to, { toS: fig(to, 's') })],
+        };
+      }),
+};
+
+export const tooSlimy: Check = {
+  id: 'tooSlimy',
+  reason: 'The slippery fibre dissolves while the blades run: longer, warmer and stronger make slime.',
+  source: 'an estimate; the directions are common practice',
+  find: (l) =>
+    flakeGrinds(l).flatMap((s) => {
+      const b = bodyAt(l, madeBy(s, s.step.params.of));
+      if (!b || b.glucan < SLIMY) return [];
+      const now = s.step.params.durationS;
+      const x = slimeX(b.glucan);
+      const u = Math.min(0.97, s.f('glucanShare') / 0.32);
+      const part = Math.log(1 - (u * AIMS_AT_X) / x) / Math.log(1 - u);
+      const to = Math.floor((now * part * 0.8) / 5) * 5;
+      return [
+        {
+          check: 'tooSlimy',
+          step: s.step.id,
+          weight: 'mend' as const,
+          figures: { times: fig(b.glucan, 'index'), nowS: fig(now, 's'), endC: fig(s.f('endC'), 'C') },
+          fixes: to >= 10 ? [setFix('grindShorter', s.step.id, 'durationS', to, { toS: fig(to, 's') })] : [],
+        },
+      ];
+    }),
+};
+/** x of η = 1 + x·e^{0.4x}, by a few steps of bisection. */
+function slimeX(eta: number): number {
+  let low = 0;
+  let high = 8;
+  for (let i = 0; i < 40; i += 1) {
+    const mid = (low + high) / 2;
+    if (1 + mid * Math.exp(0.4 * mid) < eta) low = mid;
+    else high = mid;
+  }
+  return high;
+}
+
+export const soakedNotRinsed: Check = {
+  id: 'soakedNotRinsed',
+  reason: 'Soaking brings the slime out. Kept in the jug it is the worst of both; rinsed away it is gone.',
+  source: 'common practice',
+  find: (l) =>
+    stepsOf(l, 'soak')
+      .filter((s) => s.f('flakes') > 0 && s.step.params.waterG > 0 && !drainedAfter(l, s.step))
+      .map((s) => {
+        const grind = l.recipe.steps.find((x): x is Step<'grind'> => x.kind === 'grind');
+        const drain = makeStep(freshId(l, 'drain'), 'drain', { of: s.step.params.of, rinses: 3 });
+        const after = lastOfRest(l, s.step);
+        return {
+          check: 'soakedNotRinsed',
+          step: s.step.id,
+          weight: 'mend' as const,
+          figures: { soakS: fig(s.f('soakS'), 's') },
+          fixes: [
+            {
+              say: 'rinseThree',
+              figures: {},
+              edits: [
+                { do: 'insert' as const, after, step: drain },
+                ...(grind
+                  ? [
+                      {
+                        do: 'set' as const,
+                        step: grind.id,
+                        param: 'waterG',
+                        value: grind.params.waterG + s.step.params.waterG,
+                      },
+                    ]
+                  : []),
+              ],
+            },
+          ],
+        };
+      }),
+};
+const restKinds: readonly Kind[] = ['soak', 'enzyme', 'sort'];
+/** The last step of the same rest: an enzyme rest goes on in the soaking water. */
+function lastOfRest(l: Looked, soak: Step<'soak'>): string {
+  const steps = l.recipe.steps;
+  let i = steps.findIndex((s) => s.id === soak.id);
+  while (i + 1 < steps.length && restKinds.includes((steps[i + 1] as Step).kind)) i += 1;
+  return (steps[i] as Step).id;
+}
+function drainedAfter(l: Looked, soak: Step<'soak'>): boolean {
+  const last = lastOfRest(l, soak);
+  const next = l.recipe.steps[l.recipe.steps.findIndex((s) => s.id === last) + 1];
+  return next?.kind === 'drain';
+}
+
+export const cupTooCoarse: Check = {
+  id: 'cupTooCoarse',
+  reason: 'A cup of flakes varies by a tenth; hot, a tenth more sets and a tenth less is watery.',
+  source: 'common practice',
+  find: (l) =>
+    flakeGrinds(l)
+      .filter((s) => hottest(s) > s.f('gelFromC'))
+      .map((s) => ({
+        check: 'cupTooCoarse',
+        step: s.step.id,
+        weight: 'know' as const,
+        figures: { gPerL: fig(s.f('solidsPerL'), 'g') },
+        fixes: [],
+      })),
+};
+
+export const watery: Check = {
+  id: 'watery',
+  reason: 'Under about three per cent of solids a milk tastes of water.',
+  source: 'common practice',
+  find: (l) => {
+    const last = stepsOf(l, 'strain').at(-1);
+    const s = last ? l.outcome.products[last.step.params.into] : undefined;
+    const grind = stepsOf(l, 'grind').at(-1);
+    if (!s || !last || !grind || massG(s) <= 0) return [];
+    const share = solidsG(s) / massG(s);
+    if (share >= WATERY_BELOW || share <= 0) return [];
+    const now = grind.step.params.waterG;
+    const to = Math.floor((now * (share / (WATERY_BELOW * 1.2))) / 10) * 10;
+    return [
+      {
+        check: 'watery',
+        step: grind.step.id,
+        weight: 'mend',
+        figures: { solids: fig(share, 'share'), least: fig(WATERY_BELOW, 'share') },
+        fixes: to >= 50 ? [setFix('lessWater', grind.step.id, 'waterG', to, { toG: fig(to, 'g') })] : [],
+      },
+    ];
+  },
+};
+
+export const thickensInThePot: Check = {
+  id: 'thickensInThePot',
+  reason: 'Its starch swells as it warms; past this it is a pudding.',
+  source: 'gelatinisation temperatures as published; swelling is an estimate',
+  find: (l) =>
+    stepsOf(l, 'heat', 'boil').flatMap((s) => {
+      const b = bodyAt(l, madeBy(s, s.step.params.of));
+      if (!b || (b.starch !== null && b.starch <= PASTY)) return [];
+      const fixes = s.step.kind === 'heat' ? [setFix('heatLess', s.step.id, 'toC', 55, { toC: fig(55, 'C') })] : [];
+      return [
+        {
+          check: 'thickensInThePot',
+          step: s.step.id,
+          weight: 'mend' as const,
+          figures: { atC: fig(s.f('endC') || s.f('boilingC'), 'C') },
+          fixes,
+        },
+      ];
+    }),
+};
+
+export const enzymeTooHot: Check = {
+  id: 'enzymeTooHot',
+  reason: 'From about 75 °C amylase hardly works; at 80 °C it is dead.',
+  source: 'common practice; the course is an estimate',
+  find: (l) =>
+    stepsOf(l, 'enzyme')
+      .filter((s) => s.f('endC') > 72)
+      .map((s) => ({
+        check: 'enzymeTooHot',
+        step: s.step.id,
+        weight: 'mend' as const,
+        figures: { atC: fig(s.f('endC'), 'C') },
+        fixes: s.step.params.atC > 72 ? [setFix('enzymeAt', s.step.id, 'atC', 55, { atC: fig(55, 'C') })] : [],
+      })),
+};
+
+export const enzymeDoesNothing: Check = {
+  id: 'enzymeDoesNothing',
+  reason: 'A pure amylase cuts starch that has swelled. On raw flakes in the cold it does next to nothing for slime.',
+  source: 'an estimate; the direction is common practice',
+  find: (l) =>
+    stepsOf(l, 'enzyme')
+      .filter((s) => s.step.params.doses > 0 && s.f('endC') <= 72 && s.f('starchCut') < 0.05 && s.f('glucanCut') < 0.1)
+      .map((s) => ({
+        check: 'enzymeDoesNothing',
+        step: s.step.id,
+        weight: 'mend' as const,
+        figures: { cut: fig(s.f('starchCut'), 'share') },
+        fixes: s.step.params.with === 'pure' ? [setFix('useMalt', s.step.id, 'with', 'malt')] : [],
+      })),
+};
+
+export const enzymeCapsules: Check = {
+  id: 'enzymeCapsules',
+  reason: 'Capsules are sold to be swallowed, not as an ingredient; malt flour is food.',
+  source: 'common practice',
+  find: (l) =>
+    stepsOf(l, 'enzyme')
+      .filter((s) => s.step.params.with === 'capsules' && s.step.params.doses > 0)
+      .map((s) => ({
+        check: 'enzymeCapsules',
+        step: s.step.id,
+        weight: 'know' as const,
+        figures: {},
+        fixes: [setFix('useMalt', s.step.id, 'with', 'malt')],
+      })),
+};
+
+export const enzymeMakesSugar: Check = {
+  id: 'enzymeMakesSugar',
+  reason: 'Amylase turns starch into sugar, in the jar too as long as it lives.',
+  source: 'common practice; ask a doctor or dietitian',
+  find: (l) =>
+    stepsOf(l, 'enzyme')
+      .filter((s) => s.step.params.doses > 0)
+      .map((s) => ({
+        check: 'enzymeMakesSugar',
+        step: s.step.id,
+        weight: 'know' as const,
+        figures: { sugarsG: fig(s.f('sugarsMadeG'), 'g') },
+        fixes: [],
+      })),
+};
+
+export const riceTooDry: Check = {
+  id: 'riceTooDry',
+  reason: 'Rice that ran out of water stays hard in the middle and grinds to grit.',
+  source: 'USDA Standard Reference: moisture of cooked rice',
+  find: (l) =>
+    stepsOf(l, 'absorb')
+      .filter((s) => s.f('cookedShare') < 0.95)
+      .map((s) => {
+        const more = Math.ceil((s.f('waterWantedG') * 1.05) / 10) * 10 + 60;
+        return {
+          check: 'riceTooDry',
+          step: s.step.id,
+          weight: 'mend' as const,
+          figures: { share: fig(s.f('cookedShare'), 'share'), moreG: fig(more, 'g') },
+          fixes: [setFix('moreWater', s.step.id, 'waterG', s.step.params.waterG + more, { moreG: fig(more, 'g') })],
+        };
+      }),
+};
+export const riceTooWet: Check = {
+  id: 'riceTooWet',
+  reason: 'Water left after three quarters of an hour: the grain goes to paste before it is gone.',
+  source: 'common practice',
+  find: (l) =>
+    stepsOf(l, 'absorb')
+      .filter((s) => s.f('waterLeftG') > 20)
+      .map((s) => {
+        const to = Math.max(50, Math.floor((s.step.params.waterG - s.f('waterLeftG')) / 10) * 10 - 20);
+        return {
+          check: 'riceTooWet',
+          step: s.step.id,
+          weight: 'mend' as const,
+          figures: { leftG: fig(s.f('waterLeftG'), 'g') },
+          fixes: [setFix('lessWater', s.step.id, 'waterG', to, { toG: fig(to, 'g') })],
+        };
+      }),
+};
+export const riceNotCooled: Check = {
+  id: 'riceNotCooled',
+  reason: 'Spores live through the boil and grow in warm rice; what they leave is not killed by heating again.',
+  source: 'common practice (Bacillus cereus); some authorities: chilled within an hour, used within a day',
+  find: (l) =>
+    stepsOf(l, 'absorb')
+      .filter((s) => {
+        const i = l.recipe.steps.findIndex((x) => x.id === s.step.id);
+        const next = l.recipe.steps.slice(i + 1).find((x) => 'of' in x.params && x.params.of === s.step.params.of);
+        return next?.kind !== 'cool';
+      })
+      .map((s) => ({
+        check: 'riceNotCooled',
+        step: s.step.id,
+        weight: 'danger' as const,
+        figures: {},
+        fixes: [
+          insertFix(
+            'coolTheRice',
+            s.step.id,
+            makeStep(freshId(l, 'coolRice'), 'cool', { of: s.step.params.of, how: 'tray', toC: 30 }),
+          ),
+        ],
+      })),
+};

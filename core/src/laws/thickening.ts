@@ -1,0 +1,59 @@
+import { interpolate } from '../numerics';
+import { GAS_J_PER_MOLK, KELVIN, within } from './domain';
+
+/** Share of β-glucan that dissolves in the end at a temperature: .25 + .0058·(T − 5), at most .75 (estimate). */
+export function glucanPool(c: number): number {
+  return Math.min(0.75, Math.max(0, 0.25 + 0.0058 * (c - 5)));
+}
+/** Activation energy of dissolving, J/mol (estimate, 25 kJ/mol). */
+const GLUCAN_EA = 25_000;
+/** Rates at 20 °C, per minute: while blending, and in a still soak (estimates). */
+export const GLUCAN_PER_MIN = { blending: 0.9, still: 0.03 } as const;
+/** Rate at a temperature relative to 20 °C: exp[−(Ea/R)(1/T − 1/293.15)]. */
+export function glucanPace(c: number): number {
+  return Math.exp((-GLUCAN_EA / GAS_J_PER_MOLK) * (1 / (c + KELVIN) - 1 / 293.15));
+}
+
+/** Reduced volume of dissolved oat β-glucan, ml/g (estimate). */
+const GLUCAN_ML_PER_G = 650;
+/**
+ * Relative viscosity of dissolved β-glucan: Martin's equation (1942), 1 + x·e^{0.4x}, x = 650 ml/g · c.
+ * @param gPerMl g dissolved per ml of the water poured, ≥ 0; 0 → 1
+ * @param uncut share of it that no enzyme has cut, 0..1
+ */
+export function glucanThickening(gPerMl: number, uncut: number): number {
+  const x = GLUCAN_ML_PER_G * within('glucan concentration', gPerMl, 0, Infinity) * uncut;
+  return 1 + x * Math.exp(0.4 * x);
+}
+
+/** Volume share at which swollen granules touch and the milk sets (Krieger–Dougherty packing .64; sets from .60). */
+export const SETS_FROM = 0.6;
+const PACKED = 0.64;
+/**
+ * Relative viscosity of swollen starch: Krieger & Dougherty (1959), (1 − φ/0.64)^(−1.6).
+ * @param phi volume share, ≥ 0; 0 → 1; null from 0.60 on: it sets
+ */
+export function starchThickening(phi: number): number | null {
+  within('volume share', phi, 0, Infinity);
+  return phi >= SETS_FROM ? null : (1 - phi / PACKED) ** -1.6;
+}
+/** Swelling power at the hottest it has been, g/g; from the material's own table. */
+export function swelling(table: readonly (readonly [number, number])[], c: number): number {
+  return interpolate(table, c);
+}
+
+/** Viscosity of water, mPa·s, 0..100 °C: Vogel, 2.414e-5·10^(247.8/(T − 140)) Pa·s, T in kelvin. 20 °C: 1.00. */
+export function waterMPaS(c: number): number {
+  return 0.02414 * Math.exp((Math.LN10 * 247.8) / (within('temperature', c, -5, 150) + KELVIN - 140));
+}
+
+/** How much of the thickeners a hand drives through the cloth, relative to a firm twist (estimate). */
+export const SQUEEZED = { drip: 0.85, gentle: 0.85, twist: 1, press: 1.15 } as const;
+
+/** Words from relative viscosity (models §6): thin < 1.4, like milk < 3, creamy < 8, thick < 30, sets. */
+export const BODY_FROM = { likeMilk: 1.4, creamy: 3, thick: 8, sets: 30 } as const;
+/** Slippery from the β-glucan part alone: clean < 1.2, silky < 1.8, slippery < 3, slimy. */
+export const SLIPPERY_FROM = { silky: 1.2, slippery: 1.8, slimy: 3 } as const;
+/** Pasty when the starch part is above this; watery under this share of total solids. */
+export const PASTY_FROM = 3;
+export const WATERY_BELOW = 0.028;

@@ -1,0 +1,17 @@
+import { makeStep } from '../steps';
+import type { LarderLine, Step } from '../steps';
+
+export const HOUR = 3600;
+export const MIN = 60;
+/** One line of the larder. */
+export const take = (material: string, grams: number, into = 'work'): LarderLine => ({ into, material, grams });
+
+/** Coarse first, then fine: the hands are spared and the bag does not burst. */
+export const twice = (hand: 'gentle' | 'twist' = 'twist', coarse = 'sieve'): readonly Step[] => [
+  makeStep('strain', 'strain', { into: 'coarse', strainer: coarse, hand: 'gentle' }),
+  makeStep('strainFine', 'strain', { of: 'coarse', strainer: 'fine-bag', hand }),
+];
+/** Made cold: into the jars and straight into the fridge. */
+export const intoJars = (of = 'milk', id = 'jar'): Step => makeStep(id, 'jar', { of });
+export const iced = (of = 'milk', toC = 8): Step =>
+  makeStep(of === 'milk' ? 'cool' : `cool-${of}`, 'cool', { of, toC });

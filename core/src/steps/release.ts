@@ -1,0 +1,55 @@
+import { evolve } from '../kitchen';
+import type { Draft, Stream } from '../kitchen';
+import { addGrams, scaleGrams, COMPONENTS } from '../materials';
+import type { Component } from '../materials';
+import { interpolate } from '../numerics';
+import { byMaterial } from './byMaterial';
+import type { Ctx } from './types';
+
+/** Components that leave more readily the warmer the water, for the materials of this stream. */
+function warmComponents(s: Stream, ctx: Ctx): readonly Component[] {
+  const found = new Set<Component>();
+  for (const m of ctx.materials)
+    if (s.madeFrom[m.id] !== undefined) for (const c of Object.keys(m.warmer)) found.add(c as Component);
+  return found.size === 0 ? [] : COMPONENTS.filter((c) => found.has(c));
+}
+function shareAt(s: Stream, component: Component, c: number, ctx: Ctx): number {
+  return byMaterial(s, ctx, (m) => {
+    const points = m.warmer[component];
+    return points ? interpolate(points, c) : m.canLeave[component];
+  });
+}
+
+/**
+ * Warmer water draws more: what only leaves warm now leaves the opened cells, and the shut ones stand ready to give it.
+ * In state form by the hottest water so far; colder water again changes nothing.
+ */
+export function warmRelease(d: Draft, c: number, ctx: Ctx): void {
+  for (const component of warmComponents(d, ctx)) {
+    const was = shareAt(d, component, d.releasedC, ctx);
+    const now = shareAt(d, component, c, ctx);
+    if (now <= was || was <= 0 || was >= 1) continue;
+    const inOpened = Math.max(0, d.bound[component] - d.able[component] / was);
+    const extra = (inOpened * (now - was)) / (1 - was);
+    d.released = { ...d.released, [component]: d.released[component] + extra };
+    d.bound = { ...d.bound, [component]: d.bound[component] - extra };
+    d.able = { ...d.able, [component]: Math.min(d.bound[component], (d.able[component] * now) / was) };
+  }
+  d.releasedC = Math.max(d.releasedC, c);
+}
+
+/** Opens cells up to a share of all: each frees its own water and what can leave it at this temperature. */
+export function openTo(s: Stream, opened: number, c: number, ctx: Ctx): Stream {
+  const d = { ...s };
+  if (c > s.releasedC) warmRelease(d, c, ctx);
+  const part = d.openedShare < 1 ? Math.max(0, (opened - d.openedShare) / (1 - d.openedShare)) : 0;
+  return evolve(d, {
+    openedShare: Math.max(opened, d.openedShare),
+    freeWaterG: d.freeWaterG + d.boundWaterG * part,
+    boundWaterG: d.boundWaterG * (1 - part),
+    gainedWaterG: d.gainedWaterG * (1 - part),
+    released: addGrams(d.released, d.able, part),
+    bound: addGrams(d.bound, d.able, -part),
+    able: scaleGrams(d.able, 1 - part),
+  });
+}

@@ -1,0 +1,103 @@
+import type { Recipe, Stage, Step } from '../steps';
+import { plain } from '../units';
+import type { Instruction } from './bench';
+import { foodOf } from './food';
+import { celsius, duration, grams, join, millilitres, percent } from './format';
+import { streamName } from './labels';
+
+type Rest = Step<'toast' | 'absorb' | 'enzyme' | 'knead' | 'split' | 'heat' | 'lift' | 'dry' | 'freeze'>;
+const ENZYME = { pure: 'amylase', malt: 'malt flour', capsules: 'enzyme' } as const;
+
+/** What to do at the steps that only some milks have. */
+export function restOfSteps(step: Rest, stage: Stage, task: string, recipe: Recipe): Instruction {
+  const f = (name: string) => stage.figures[name] ?? 0;
+  const name = (s: string) => streamName(s, recipe);
+  switch (step.kind) {
+    case 'toast':
+      return {
+        title: 'Toast dry',
+        say: `Stir in a dry pan over a middling heat, ${join(duration(step.params.durationS))}.`,
+        cue: 'It smells of nuts and is a shade darker, not brown.',
+      };
+    case 'absorb':
+      return absorbWords(step, task, f, foodOf(recipe).pieces);
+    case 'enzyme':
+      return task === 'warm'
+        ? { title: 'Warm it', say: `Up to ${join(celsius(f('endC')))}, no hotter: heat kills the enzyme.`, cue: null }
+        : {
+            title: 'Rest with enzyme',
+            say: `Stir in ${plain(step.params.doses, 1)} ${step.params.doses === 1 ? 'dose' : 'doses'} of ${ENZYME[step.params.with]} and leave it ${join(duration(step.params.durationS))}.`,
+            cue: 'It runs thinner off the spoon.',
+          };
+    case 'knead':
+      return {
+        title: 'Knead by hand',
+        say: `${step.params.waterG > 0 ? `With ${join(grams(step.params.waterG))} of water at ${join(celsius(step.params.waterC))}. ` : ''}Squeeze and turn it ${join(duration(step.params.durationS))}.`,
+        cue: 'White beads between the fingers.',
+      };
+    case 'split':
+      return {
+        title: 'Set a part aside',
+        say: `Pour ${join(percent(step.params.share))}, about ${join(grams(f('pouredG')))}, of the ${name(step.params.of)} into “${name(step.params.into)}”.`,
+        cue: null,
+      };
+    case 'heat':
+      return task === 'heatUp'
+        ? {
+            title: 'Heat gently',
+            say: `Stir all the time, up to ${join(celsius(f('endC')))}.`,
+            cue: 'It steams; it does not bubble.',
+          }
+        : {
+            title: 'Hold it there',
+            say: `Keep it at ${join(celsius(f('endC')))} for ${join(duration(step.params.holdS))}.`,
+            cue: 'It coats the spoon.',
+          };
+    case 'lift':
+      return task === 'stand'
+        ? {
+            title: 'Stand it in the fridge',
+            say: `Leave it still for ${join(duration(step.params.standS))}.`,
+            cue: 'A firm white lid.',
+          }
+        : { title: 'Lift the fat', say: `Run a knife round and lift off about ${join(grams(f('capG')))}.`, cue: null };
+    case 'dry':
+      return {
+        title: 'Dry in the oven',
+        say: `Spread ${plain(step.params.layerCm, 1)} cm deep, oven at ${join(celsius(step.params.ovenC))}, about ${join(duration(f('dryS')))}, door ajar. Turn it now and then.`,
+        cue: 'It rattles, and rubs to flour between the fingers.',
+      };
+    case 'freeze':
+      return task === 'fill'
+        ? {
+            title: 'Fill the boxes',
+            say: `Fill ${plain(f('jars'))} ${f('jars') === 1 ? 'box' : 'boxes'}, about ${join(millilitres(f('eachMl')))} in each; ice needs the room above.`,
+            cue: null,
+          }
+        : {
+            title: 'Freeze',
+            say: `Into the freezer at ${join(celsius(step.params.freezerC))}. Two months at most.`,
+            cue: null,
+          };
+  }
+}
+
+function absorbWords(step: Step<'absorb'>, task: string, f: (n: string) => number, pieces: string): Instruction {
+  if (task === 'heatUp')
+    return {
+      title: 'Bring it to the boil',
+      say: `${join(grams(step.params.waterG))} of water over the ${pieces}. Press done when it boils hard.`,
+      cue: 'It rolls.',
+    };
+  if (task === 'craters')
+    return {
+      title: 'Boil to craters',
+      say: `Boil until no free water is left, about ${join(duration(f('cookS')))}; then the lid and the lowest heat.`,
+      cue: 'Small craters all over, and no water between them.',
+    };
+  return {
+    title: 'Rest under the lid',
+    say: `Off the heat, lid on, ${join(duration(step.params.restS))}. Do not open it. It should weigh about ${join(grams(f('cookedG')))}.`,
+    cue: null,
+  };
+}

@@ -1,0 +1,101 @@
+import type { Kit } from '../../src/kitchen';
+import { materialById, MATERIALS, ownMaterial } from '../../src/materials';
+import { methodById, recipeOf } from '../../src/methods';
+import { makeStep } from '../../src/steps';
+import type { Recipe, Step } from '../../src/steps';
+import { SEA } from '../batch/kitchen';
+
+const school = (id: string): Recipe => {
+  const m = methodById(id);
+  if (!m) throw new Error(id);
+  return recipeOf(m);
+};
+const set = (id: string, step: string, params: Partial<Record<string, unknown>>): Recipe => {
+  const r = school(id);
+  return {
+    ...r,
+    steps: r.steps.map((s) => (s.id === step ? ({ ...s, params: { ...s.params, ...params } } as Step) : s)),
+  };
+};
+const without = (r: Recipe, ...ids: readonly string[]): Recipe => ({
+  ...r,
+  steps: r.steps.filter((s) => !ids.includes(s.id)),
+});
+const after = (r: Recipe, id: string, ...steps: readonly Step[]): Recipe => ({
+  ...r,
+  steps: r.steps.flatMap((s) => (s.id === id ? [s, ...steps] : [s])),
+});
+const grams = (r: Recipe, g: number): Recipe => ({
+  ...r,
+  larder: r.larder.map((l, i) => (i === 0 ? { ...l, grams: g } : l)),
+});
+const BOXES: Kit = {
+  ...SEA,
+  things: [...SEA.things, { id: 'box', is: 'jar', name: 'Freezer box', ml: 500, glass: false }],
+};
+const FITTING: Kit = {
+  ...BOXES,
+  things: BOXES.things.map((t) => (t.id === 'box' && t.is === 'jar' ? { ...t, ml: 700 } : t)),
+};
+const STRONG: Kit = { ...SEA, things: SEA.things.map((t) => (t.is === 'jug' ? { ...t, watts: 2200 } : t)) };
+const named = (name: string): Recipe => {
+  const oats = materialById(MATERIALS, 'oats-rolled');
+  const own = ownMaterial(oats, { ...oats, id: 'own', name });
+  const r = school('oat-middle');
+  return { ...r, materials: [own], larder: [{ into: 'work', material: 'own', grams: 90 }] };
+};
+
+/** Plans that must set off the checks of every milk but soy. */
+export const MORE_CASES: readonly (readonly [string, Recipe, Kit])[] = [
+  ['soakedNotRinsed', without(school('oat-rinsed'), 'drain'), SEA],
+  ['enzymeTooHot', set('oat-enzyme', 'enzyme', { atC: 78 }), SEA],
+  ['enzymeDoesNothing', set('oat-enzyme', 'enzyme', { with: 'pure' }), SEA],
+  ['enzymeCapsules', set('oat-enzyme', 'enzyme', { with: 'capsules' }), SEA],
+  ['enzymeMakesSugar', school('oat-enzyme'), SEA],
+  ['riceTooDry', set('rice-cooked', 'cook', { waterG: 160 }), SEA],
+  ['riceTooWet', set('rice-cooked', 'cook', { waterG: 2600 }), SEA],
+  ['riceNotCooled', without(school('rice-cooked'), 'coolRice'), SEA],
+  ['tooHotForStarch', grams(set('oat-hot-thin', 'grind', { waterC: 97 }), 70), SEA],
+  ['blendWarmsStarch', set('oat-middle', 'grind', { durationS: 400 }), STRONG],
+  ['tooSlimy', grams(set('oat-middle', 'grind', { durationS: 240, waterC: 35 }), 130), SEA],
+  ['cupTooCoarse', school('oat-hot-thin'), SEA],
+  ['watery', grams(school('oat-middle'), 40), SEA],
+  ['coldFat', set('coconut-one-blend', 'grind', { waterC: 5 }), SEA],
+  ['handsScald', set('coconut-two-runs', 'knead', { waterC: 98, waterG: 500 }), SEA],
+  ['meshTooOpen', set('rice-raw', 'strain', { strainer: 'sieve' }), SEA],
+  ['thickensInThePot', set('tiger-nut-cooked', 'heat', { toC: 95 }), SEA],
+  ['cannotReach', set('tiger-nut-cooked', 'heat', { toC: 96 }), { ...SEA, altitudeM: 4500 }],
+  ['pasteurisedShort', set('tiger-nut-cooked', 'heat', { toC: 68, holdS: 60 }), SEA],
+  [
+    'richBoils',
+    after(school('coconut-graded'), 'washAgain', makeStep('boilIt', 'boil', { of: 'first', holdS: 60 })),
+    SEA,
+  ],
+  [
+    'fatDoesNotSet',
+    after(set('coconut-dried', 'cool', { toC: 20 }), 'cool', makeStep('lift', 'lift', { standS: 60 })),
+    { ...SEA, fridgeC: 6 },
+  ],
+  ['cocoaDry', set('oat-hot-thin', 'finish', { cocoaG: 20 }), SEA],
+  ['syrupAfterBoil', set('soy-washed', 'finish', { syrup: 'maple', syrupG: 30 }), SEA],
+  ['honey', set('rice-raw', 'finish', { syrup: 'honey', syrupG: 30 }), SEA],
+  ['driesTooSlowly', after(school('oat-middle'), 'strain', makeStep('dry', 'dry', { ovenC: 60, layerCm: 3 })), SEA],
+  ['driedRaw', after(school('soy-washed'), 'wash', makeStep('dry', 'dry')), SEA],
+  ['glassFreezes', after(school('oat-middle'), 'cool', makeStep('freeze', 'freeze', { box: 'jar' })), BOXES],
+  [
+    'freezerTooFull',
+    after(school('oat-middle'), 'cool', makeStep('freeze', 'freeze', { box: 'box', fill: 1 })),
+    FITTING,
+  ],
+  ['warmJar', without(school('oat-middle'), 'cool'), SEA],
+  ['keptWarm', after(school('oat-middle'), 'jar', makeStep('keep', 'keep', { placeC: 22, durationS: 48 * 3600 })), SEA],
+  ['keptTooLong', after(school('oat-middle'), 'jar', makeStep('keep', 'keep', { durationS: 9 * 24 * 3600 })), SEA],
+  ['noKillStep', school('coconut-raw'), SEA],
+  ['openingNut', school('coconut-one-blend'), SEA],
+  ['underFive', school('rice-raw'), SEA],
+  ['refused:bitterAlmond', named('Bitter almonds'), SEA],
+  ['refused:apricotKernel', named('Apricot kernels'), SEA],
+  ['refused:cassava', named('Cassava meal'), SEA],
+  ['refused:lupin', named('Bitter lupin'), SEA],
+  ['refused:phaseolus', named('Red kidney beans'), SEA],
+];
