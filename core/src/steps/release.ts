@@ -1,8 +1,9 @@
 import { evolve } from '../kitchen';
 import type { Draft, Stream } from '../kitchen';
 import { addGrams, scaleGrams, COMPONENTS } from '../materials';
-import type { Component } from '../materials';
+import type { Component, Grams } from '../materials';
 import { interpolate } from '../numerics';
+import { ofMaterial } from './body';
 import { byMaterial } from './byMaterial';
 import type { Ctx } from './types';
 
@@ -38,18 +39,27 @@ export function warmRelease(d: Draft, c: number, ctx: Ctx): void {
   d.releasedC = Math.max(d.releasedC, c);
 }
 
+function least(bound: Grams, able: Grams, by: number): Grams {
+  if (by === 1) return able;
+  const out: Record<string, number> = {};
+  for (const c of COMPONENTS) out[c] = Math.min(bound[c], able[c] * by);
+  return addGrams(out as unknown as Grams, able, 0);
+}
+
 /** Opens cells up to a share of all: each frees its own water and what can leave it at this temperature. */
 export function openTo(s: Stream, opened: number, c: number, ctx: Ctx): Stream {
   const d = { ...s };
   if (c > s.releasedC) warmRelease(d, c, ctx);
+  // A kitchen's own figure for what leaves is applied once, at the first opening; all of a component at most.
+  const able = d.openedShare === 0 ? least(d.bound, d.able, ofMaterial(s, 'leaving', ctx)) : d.able;
   const part = d.openedShare < 1 ? Math.max(0, (opened - d.openedShare) / (1 - d.openedShare)) : 0;
   return evolve(d, {
     openedShare: Math.max(opened, d.openedShare),
     freeWaterG: d.freeWaterG + d.boundWaterG * part,
     boundWaterG: d.boundWaterG * (1 - part),
     gainedWaterG: d.gainedWaterG * (1 - part),
-    released: addGrams(d.released, d.able, part),
-    bound: addGrams(d.bound, d.able, -part),
-    able: scaleGrams(d.able, 1 - part),
+    released: addGrams(d.released, able, part),
+    bound: addGrams(d.bound, able, -part),
+    able: scaleGrams(able, 1 - part),
   });
 }

@@ -6,3 +6,5 @@ export type { Instruction } from './bench';
 export { changeText, fitText } from './changes';
 export { numberFaultText, orderFaultText } from './faults';
 export { HYGIENE, CHOICES, STATIONS, streamName } from './labels';
+export { milkOf, milkName, foodOf } from './food';
+export type { FoodWords } from './food';

@@ -46,12 +46,15 @@ export function makePast(p: Past, number: number, plan: PlanRecord, kit: KitReco
     promised: promisedOf(seen.summary),
     startedAt,
   };
-  const truth = fold(plan.recipe, { kit: frozen, beliefs: sampleBeliefs(
+  const truth = fold(plan.recipe, {
+    kit: frozen,
+    beliefs: sampleBeliefs(
       frozen,
       {},
       plan.recipe.materials.map((m) => m.id),
       random,
-    ) });
+    ),
+  });
   const events = logOf(batch, truth, p, random).map((e) => ({ ...e, v: 1 as const }));
   const progress = progressOf(batch, events);
   const jars = progress.state === 'finished' ? jarsOf(batch, progress).map((j) => ({ ...j, v: 2 as const })) : [];

@@ -3,9 +3,10 @@ import { area, curveBumpX } from 'd3-shape';
 import { massG, volumeMl } from '@ironpan/core/kitchen';
 import { flowG } from '@ironpan/core/kitchen';
 import type { Outcome, Recipe } from '@ironpan/core/steps';
-import { grams, join, millilitres, streamName } from '@ironpan/core/words';
+import { grams, join, milkOf, millilitres, streamName } from '@ironpan/core/words';
+import { foodStyle } from './foodStyle';
 import { flowLayout } from './flowLayout';
-import type { FlowLayout, Label, Paint, Ribbon } from './flowTypes';
+import type { FlowLayout, Paint, Ribbon } from './flowTypes';
 import { JarShape } from './Jar';
 import { useSettled } from './useSettled';
 
@@ -13,11 +14,13 @@ import { useSettled } from './useSettled';
 const TABLE_AFTER_MS = 400;
 
 const FILL: Readonly<Record<Paint, string>> = {
-  beans: 'var(--soy)',
+  food: 'var(--food)',
   water: 'var(--water-fill)',
-  slurry: 'var(--milk)',
+  solids: 'var(--food)',
   milk: 'var(--milk)',
   pulp: 'var(--pulp)',
+  pulpWet: 'var(--pulp-wet)',
+  added: 'var(--leaf-soft)',
   drain: 'var(--water-soft)',
   steam: 'var(--flame-soft)',
 };
@@ -55,7 +58,7 @@ export const Flow = memo(function Flow({ recipe, outcome, width, compact, jars, 
   const calm = useSettled(pair, TABLE_AFTER_MS);
   const layout = flowLayout(recipe, outcome, { width, thick: compact ? 58 : 104, compact });
   return (
-    <figure className="m-0 contain-content">
+    <figure className="m-0 contain-content" style={foodStyle(milkOf(recipe))}>
       <svg
         width={width}
         height={layout.height}
@@ -98,7 +101,7 @@ export const Flow = memo(function Flow({ recipe, outcome, width, compact, jars, 
             strokeWidth={4}
             paintOrder="stroke"
           >
-            {labelText(l, compact)}
+            {l.text}
           </text>
         ))}
       </svg>
@@ -107,64 +110,47 @@ export const Flow = memo(function Flow({ recipe, outcome, width, compact, jars, 
   );
 });
 
-function labelText(l: Label, compact: boolean): string {
-  const g = join(grams(l.grams));
-  switch (l.what) {
-    case 'beans':
-      return compact ? g : `beans ${g}`;
-    case 'waterIn':
-      return `${compact ? '' : 'water '}${g}${l.times === undefined ? '' : ` in ${l.times}`}`;
-    case 'drain':
-      return compact ? `−${g}` : `poured off ${g}`;
-    case 'steam':
-      return compact ? `−${g}` : `steam ${g}`;
-    case 'skins':
-      return compact ? `−${g}` : `skins ${g}`;
-    case 'lifted':
-      return `skin ${g}`;
-    case 'milk':
-      return compact ? '' : l.stream === 'milk' ? `milk ${g}` : `${l.stream ?? 'milk'} ${g}`;
-    case 'pulp':
-      return `pulp ${g}`;
-  }
-}
-
-function Jars({
-  layout,
-  jars,
-  share,
-  compact,
-}: {
+interface JarsProps {
   readonly layout: FlowLayout;
   readonly jars: number;
   readonly share: number;
   readonly compact: boolean;
-}) {
-  const main = layout.ends.find((e) => e.stream === 'milk') ?? layout.ends[0];
-  if (!main || jars === 0) return null;
+}
+/** The jars a plan fills: the main milk's beside its end, one small jar for each extract. */
+function Jars({ layout, jars, share, compact }: JarsProps) {
+  const main = layout.ends.find((e) => e.main && e.jarred);
   const shown = Math.min(jars, compact ? 1 : 3);
   const w = compact ? 30 : shown > 2 ? 23 : 34;
   const h = compact ? 56 : 92;
-  const y = main.y + main.h / 2 - h / 2;
+  const y = main ? Math.max(4, main.y + main.h / 2 - h / 2) : 0;
   return (
     <g>
-      {Array.from({ length: shown }, (_, i) => (
-        <g key={i} transform={`translate(${main.x + 6 + i * (w + 4)} ${y})`}>
-          <JarShape width={w} height={h} share={share} fill="var(--milk)" />
-        </g>
-      ))}
-      {jars > shown && (
-        <text x={main.x + 6} y={y + h + 16} fontSize={13} fontWeight={650} fill="var(--ink)">
+      {main &&
+        Array.from({ length: shown }, (_, i) => (
+          <g key={i} transform={`translate(${main.x + 6 + i * (w + 4)} ${y})`}>
+            <JarShape width={w} height={h} share={share} fill="var(--milk)" />
+          </g>
+        ))}
+      {main && jars > shown && (
+        <text x={main.x + 6 + shown * (w + 4)} y={y + h - 6} fontSize={13} fontWeight={650} fill="var(--ink)">
           {`× ${jars}`}
         </text>
       )}
+      {layout.ends
+        .filter((e) => e.jarred && !e.main)
+        .map((e) => (
+          <g key={e.stream} transform={`translate(${e.x + 4} ${e.y + e.h / 2 - 13})`}>
+            <JarShape width={15} height={26} share={0.8} fill="var(--milk)" />
+          </g>
+        ))}
     </g>
   );
 }
 
 /** The same, as a table for those who do not see it; it may come a moment after the drawing. */
 const FlowTable = memo(function FlowTable({ recipe, outcome }: { readonly recipe: Recipe; readonly outcome: Outcome }) {
-  const place = (p: Outcome['ledger'][number]['from']): string => ('stream' in p ? streamName(p.stream) : p.outside);
+  const place = (p: Outcome['ledger'][number]['from']): string =>
+    'stream' in p ? streamName(p.stream, recipe) : p.outside;
   return (
     <div className="sr-only">
       <table>
@@ -189,7 +175,7 @@ const FlowTable = memo(function FlowTable({ recipe, outcome }: { readonly recipe
           {Object.entries(outcome.products).map(([n, s]) => (
             <tr key={n}>
               <td>at the end</td>
-              <td>{streamName(n)}</td>
+              <td>{streamName(n, recipe)}</td>
               <td>{join(millilitres(volumeMl(s)))}</td>
               <td>{join(grams(massG(s)))}</td>
             </tr>

@@ -1,24 +1,39 @@
 import type { Frame, Label } from './flowTypes';
 
-const WIDE = 7.4;
-/** Labels that would stand on each other go a line further from the drawing. */
+/** Mean width of a letter and the height of a line at the size the labels are set in, px. */
+const LETTER = 7.1;
+const LINE = 16;
+export const widthOf = (text: string): number => text.length * LETTER + 4;
+
+interface Box {
+  readonly a: number;
+  readonly b: number;
+  readonly y: number;
+}
+export function boxOf(l: Label): Box {
+  const w = widthOf(l.text);
+  const a = l.anchor === 'start' ? l.x : l.anchor === 'end' ? l.x - w : l.x - w / 2;
+  return { a, b: a + w, y: l.y };
+}
+const hits = (p: Box, q: Box): boolean => p.a < q.b && q.a < p.b && Math.abs(p.y - q.y) < LINE;
+
+/** Labels are kept inside the frame; one that would stand on another goes as few lines away as it can. */
 export function apart(labels: readonly Label[], frame: Frame): readonly Label[] {
-  const done: { l: Label; a: number; b: number }[] = [];
-  const width = frame.compact ? 60 : 15 * WIDE;
-  return labels.map((l) => {
-    const half = l.anchor === 'middle' ? width / 2 : 0;
-    const x = Math.min(Math.max(l.x, half + 2), frame.width - (l.anchor === 'start' ? 60 : half) - 2);
-    const a = l.anchor === 'start' ? x : x - half;
-    const b = l.anchor === 'start' ? x + width : x + half;
-    let y = l.y;
-    const down = l.y > frame.thick && l.what !== 'beans';
-    for (let tries = 0; tries < 6; tries += 1) {
-      const hit = done.find((d) => d.a < b && a < d.b && Math.abs(d.l.y - y) < 17);
-      if (!hit) break;
-      y = hit.l.y + (down ? 17 : -17);
+  const done: Label[] = [];
+  for (const l of labels) {
+    if (l.text === '') continue;
+    const w = widthOf(l.text);
+    const most = frame.width - 2;
+    const lead = l.anchor === 'start' ? 0 : l.anchor === 'end' ? w : w / 2;
+    const x = Math.max(lead + 2, Math.min(l.x, most - (w - lead)));
+    const free = (y: number): boolean => !done.some((d) => hits(boxOf(d), boxOf({ ...l, x, y })));
+    let y = Math.max(13, l.y);
+    for (let k = 1; !free(y) && k < 16; k += 1) {
+      const step = Math.ceil(k / 2) * LINE;
+      const tried = l.y + (k % 2 === 1 ? step : -step);
+      if (tried >= 13) y = tried;
     }
-    const placed = { ...l, x, y: Math.max(12, y) };
-    done.push({ l: placed, a, b });
-    return placed;
-  });
+    done.push({ ...l, x, y });
+  }
+  return done;
 }

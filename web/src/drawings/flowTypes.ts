@@ -10,7 +10,8 @@ export interface Ribbon {
   readonly y1: number;
   readonly h: number;
 }
-export type Paint = 'beans' | 'water' | 'slurry' | 'milk' | 'pulp' | 'drain' | 'steam';
+/** Solids and water run apart: the solids of a stream as a band of their own above its water. */
+export type Paint = 'food' | 'water' | 'solids' | 'milk' | 'pulp' | 'pulpWet' | 'drain' | 'steam' | 'added';
 export interface Bar {
   readonly key: string;
   readonly step: string;
@@ -20,27 +21,33 @@ export interface Bar {
   readonly hot: boolean;
   readonly w: number;
 }
+export type Tone = 'ink' | 'milk' | 'water' | 'flame' | 'ash';
 export interface Label {
   readonly key: string;
   readonly x: number;
   readonly y: number;
   readonly anchor: 'start' | 'middle' | 'end';
-  readonly tone: 'ink' | 'milk' | 'water' | 'flame' | 'ash';
-  readonly grams: number;
-  readonly what: LabelWhat;
-  readonly stream?: string;
-  /** How many pourings of water these grams stand for. */
-  readonly times?: number;
+  readonly tone: Tone;
+  readonly text: string;
 }
-export type LabelWhat = 'beans' | 'waterIn' | 'drain' | 'steam' | 'skins' | 'milk' | 'pulp' | 'lifted';
+export interface End {
+  readonly stream: string;
+  readonly x: number;
+  readonly y: number;
+  readonly h: number;
+  readonly jarred: boolean;
+  readonly main: boolean;
+}
 export interface FlowLayout {
   readonly stations: readonly Station[];
   readonly ribbons: readonly Ribbon[];
   readonly bars: readonly Bar[];
   readonly labels: readonly Label[];
-  /** Where the main milk and the other products end. */
-  readonly ends: readonly { readonly stream: string; readonly x: number; readonly y: number; readonly h: number }[];
+  /** Where each product ends, the main milk first. */
+  readonly ends: readonly End[];
   readonly height: number;
+  /** px per gram, for the jars. */
+  readonly perG: number;
 }
 export interface Frame {
   readonly width: number;

@@ -1,7 +1,8 @@
 import type { Look } from '@ironpan/core/batch';
 import { kindOf } from '@ironpan/core/steps';
-import type { Recipe, Stage, Station, Step } from '@ironpan/core/steps';
-import { duration, grams, join, millilitres, percent } from '@ironpan/core/words';
+import type { Kind, Recipe, Station, Step } from '@ironpan/core/steps';
+import { celsius, duration, grams, join, millilitres, percent } from '@ironpan/core/words';
+import { plain } from '@ironpan/core/units';
 
 /** A parameter that a station always shows. */
 export interface MainValue {
@@ -9,83 +10,138 @@ export interface MainValue {
   readonly param: string;
   readonly label: string;
 }
-const last = (r: Recipe, ...kinds: readonly Step['kind'][]): Step | undefined =>
-  r.steps.findLast((s) => kinds.includes(s.kind));
-const value = (step: Step | undefined, param: string, label: string): MainValue[] =>
-  step ? [{ step, param, label }] : [];
+interface Wanted {
+  readonly kind: Kind;
+  readonly param: string;
+  readonly label: string;
+  /** first or last of its kind; last when not said. */
+  readonly first?: true;
+  /** Shown only when there is some of it. */
+  readonly ifSome?: true;
+}
+const w = (kind: Kind, param: string, label: string, more: Partial<Wanted> = {}): Wanted => ({
+  kind,
+  param,
+  label,
+  ...more,
+});
 
-/** The two values of each station that decide most; the beans themselves belong to the soak. */
+/** What decides most at each station, the weightiest first. */
+const WANTED: Readonly<Record<Station, readonly Wanted[]>> = {
+  soak: [
+    w('soak', 'durationS', 'soak for'),
+    w('enzyme', 'durationS', 'enzyme for'),
+    w('drain', 'rinses', 'rinses', { ifSome: true }),
+    w('blanch', 'holdS', 'boil for'),
+    w('hull', 'share', 'skins off'),
+  ],
+  grind: [
+    w('grind', 'waterG', 'fresh water', { ifSome: true }),
+    w('grind', 'iceG', 'ice', { ifSome: true }),
+    w('grind', 'durationS', 'each load'),
+    w('knead', 'waterG', 'fresh water', { ifSome: true }),
+    w('knead', 'durationS', 'knead for'),
+  ],
+  strain: [
+    w('strain', 'hand', 'how hard'),
+    w('wash', 'waterG', 'wash with', { first: true }),
+    w('strain', 'strainer', 'through'),
+  ],
+  cook: [
+    w('absorb', 'waterG', 'cook in'),
+    w('boil', 'holdS', 'hold at the boil'),
+    w('heat', 'toC', 'heat to'),
+    w('dry', 'ovenC', 'oven'),
+    w('cool', 'how', 'cool in'),
+    w('toast', 'durationS', 'toast for'),
+  ],
+  jar: [
+    w('finish', 'sugarG', 'sugar', { ifSome: true }),
+    w('finish', 'saltG', 'salt', { ifSome: true }),
+    w('lift', 'standS', 'stand for'),
+    w('freeze', 'box', 'freeze in'),
+    w('jar', 'jar', 'into'),
+  ],
+};
+const SHOWN = 2;
+
+/** The two values of each station that decide most; the food itself belongs to the first station. */
 export function mainValues(r: Recipe, station: Station): readonly MainValue[] {
-  switch (station) {
-    case 'soak': {
-      const soak = last(r, 'soak');
-      return soak ? value(soak, 'durationS', 'soak for') : value(last(r, 'blanch'), 'holdS', 'boil for');
-    }
-    case 'grind':
-      return [
-        ...value(last(r, 'grind'), 'waterG', 'fresh water'),
-        ...value(last(r, 'grind'), 'durationS', 'each load'),
-      ];
-    case 'strain':
-      return [
-        ...value(last(r, 'strain'), 'hand', 'how hard'),
-        ...value(r.steps.find((s) => s.kind === 'wash') ?? undefined, 'waterG', 'wash with'),
-      ];
-    case 'cook':
-      return [...value(last(r, 'boil'), 'holdS', 'hold at the boil'), ...value(last(r, 'cool'), 'how', 'cool in')];
-    case 'jar':
-      return [...value(last(r, 'finish'), 'saltG', 'salt'), ...value(last(r, 'jar'), 'jar', 'into')];
-  }
+  return WANTED[station]
+    .flatMap(({ kind, param, label, first, ifSome }): MainValue[] => {
+      const of = r.steps.filter((s) => s.kind === kind);
+      const step = first ? of[0] : of.at(-1);
+      const value = step && (step.params as unknown as Record<string, unknown>)[param];
+      return step && (!ifSome || (typeof value === 'number' && value > 0)) ? [{ step, param, label }] : [];
+    })
+    .slice(0, SHOWN);
 }
 
-/** What the fold says of a station, short: the figure a cook looks for there. */
-export function stationFact(
-  r: Recipe,
-  look: Look,
-  station: Station,
-): { readonly label: string; readonly text: string } | null {
-  const stage = (step: Step | undefined): Stage | undefined => look.outcome.stages.find((s) => s.step === step?.id);
-  const f = (step: Step | undefined, name: string): number | undefined => stage(step)?.figures[name];
-  switch (station) {
-    case 'soak': {
-      const soak = last(r, 'soak');
-      const up = f(soak, 'uptakeShare');
-      if (up !== undefined) return { label: 'drunk by then', text: `${join(percent(up))} of full` };
-      const g = f(last(r, 'drain', 'blanch'), 'solidsG');
-      return g === undefined ? null : { label: 'drained', text: join(grams(g)) };
-    }
-    case 'grind': {
-      const g = last(r, 'grind');
-      const ml = f(g, 'loadMl');
-      return ml === undefined || g?.kind !== 'grind'
-        ? null
-        : { label: 'in the jug', text: `${g.params.loads} × ${join(millilitres(ml))}` };
-    }
-    case 'strain': {
-      const s = last(r, 'strain');
-      const g = f(s, 'milkG');
-      return g === undefined
-        ? null
-        : { label: 'first milk', text: `${join(grams(g))}, ${join(percent(f(s, 'milkSolids') ?? 0))}` };
-    }
-    case 'cook': {
-      const b = last(r, 'boil');
-      const left = f(b, 'inhibitorLeft');
-      if (left !== undefined)
-        return {
+interface Fact {
+  readonly label: string;
+  readonly text: string;
+}
+type Figures = Readonly<Record<string, number>>;
+const has = (f: Figures, name: string): boolean => f[name] !== undefined;
+/** The figure a cook looks for, by kind of step; the first that has one speaks for its station. */
+const FACTS: Readonly<Partial<Record<Kind, (f: Figures, s: Step) => Fact | null>>> = {
+  soak: (f) =>
+    (f.flakes ?? 0) > 0 || !has(f, 'uptakeShare')
+      ? null
+      : { label: 'drunk by then', text: `${join(percent(f.uptakeShare ?? 0))} of full` },
+  enzyme: (f) => ({ label: 'slime cut', text: join(percent(f.glucanCut ?? 0)) }),
+  blanch: (f) => ({ label: 'drained', text: join(grams(f.solidsG ?? 0)) }),
+  drain: (f) => ({ label: 'drained', text: join(grams(f.solidsG ?? 0)) }),
+  sort: (f) => ({ label: 'picked over', text: join(grams(f.keptG ?? 0)) }),
+  grind: (f, s) => ({
+    label: `in the jug, ends at ${join(celsius(f.endC ?? 0))}`,
+    text: `${s.kind === 'grind' ? plain(s.params.loads) : '1'} × ${join(millilitres(f.loadMl ?? 0))}`,
+  }),
+  knead: (f) => ({ label: 'opened', text: join(percent(f.openedShare ?? 0)) }),
+  strain: (f) => ({ label: 'first milk', text: `${join(grams(f.milkG ?? 0))}, ${join(percent(f.milkSolids ?? 0))}` }),
+  absorb: (f) => ({ label: 'cooked', text: join(grams(f.cookedG ?? 0)) }),
+  boil: (f) =>
+    has(f, 'inhibitorLeft')
+      ? {
           label: 'inhibitor left',
-          text: `${join(percent(left))}, goal ${join(percent(f(b, 'inhibitorGoal') ?? 0.2))}`,
-        };
-      const up = f(b, 'heatUpS');
-      return up === undefined ? null : { label: 'to the boil', text: join(duration(up)) };
-    }
-    case 'jar': {
-      const n = f(last(r, 'jar'), 'jars');
-      return n === undefined
-        ? null
-        : { label: 'fills', text: `${n} × ${join(millilitres(f(last(r, 'jar'), 'eachMl') ?? 0))}` };
-    }
+          text: `${join(percent(f.inhibitorLeft ?? 0))}, goal ${join(percent(f.inhibitorGoal ?? 0))}`,
+        }
+      : { label: 'to the boil', text: join(duration(f.heatUpS ?? 0)) },
+  heat: (f) => ({ label: 'takes', text: join(duration(f.heatUpS ?? 0)) }),
+  dry: (f) => ({ label: 'dry after', text: join(duration(f.dryS ?? 0)) }),
+  cool: (f) => (has(f, 'coolS') ? { label: 'cold after', text: join(duration(f.coolS ?? 0)) } : null),
+  jar: (f) => ({ label: 'fills', text: `${plain(f.jars ?? 0)} × ${join(millilitres(f.eachMl ?? 0))}` }),
+  freeze: (f) => ({ label: 'fills', text: `${plain(f.jars ?? 0)} × ${join(millilitres(f.eachMl ?? 0))}` }),
+};
+const ORDER: readonly Kind[] = [
+  'enzyme',
+  'soak',
+  'drain',
+  'blanch',
+  'sort',
+  'grind',
+  'knead',
+  'strain',
+  'absorb',
+  'boil',
+  'heat',
+  'dry',
+  'cool',
+  'jar',
+  'freeze',
+];
+
+/** What the fold says of a station, short: the figure a cook looks for there. Nothing done there: null. */
+export function stationFact(r: Recipe, look: Look, station: Station): Fact | null {
+  for (const kind of ORDER) {
+    if (kindOf(kind).station !== station) continue;
+    const of = r.steps.filter((s) => s.kind === kind);
+    const step = kind === 'strain' ? of[0] : of.at(-1);
+    const figures = look.outcome.stages.find((s) => s.step === step?.id)?.figures;
+    const fact = step && figures ? FACTS[kind]?.(figures, step) : null;
+    if (fact) return fact;
   }
+  return null;
 }
 export const stepsAt = (r: Recipe, station: Station): readonly Step[] =>
   r.steps.filter((s) => kindOf(s.kind).station === station);

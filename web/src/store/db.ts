@@ -63,10 +63,13 @@ export class KitchenDb extends Dexie {
       .stores({ materials: 'id', methods: 'id' })
       .upgrade(async (t) => {
         await migrateRows(t);
-        await t.table<UndoRow>('undo').toCollection().modify((u, ref) => {
-          const bring = (v: Version): Version => ({ ...v, recipe: recipeTo2(v.recipe) as unknown as Recipe });
-          ref.value = { ...u, past: u.past.map(bring), future: u.future.map(bring) };
-        });
+        await t
+          .table<UndoRow>('undo')
+          .toCollection()
+          .modify((u, ref) => {
+            const bring = (v: Version): Version => ({ ...v, recipe: recipeTo2(v.recipe) as unknown as Recipe });
+            ref.value = { ...u, past: u.past.map(bring), future: u.future.map(bring) };
+          });
       });
   }
 }

@@ -4,16 +4,20 @@ import { db } from './db';
 /** Everything of the open kitchen, for one file. */
 export async function readAll(): Promise<Kitchen> {
   const d = db();
-  return d.transaction('r', [d.kit, d.plans, d.batches, d.events, d.jars, d.jarEvents, d.materials, d.methods], async () => ({
-    kit: await d.kit.toArray(),
-    plans: await d.plans.toArray(),
-    batches: await d.batches.toArray(),
-    events: await d.events.toArray(),
-    jars: await d.jars.toArray(),
-    jarEvents: await d.jarEvents.toArray(),
-    materials: await d.materials.toArray(),
-    methods: await d.methods.toArray(),
-  }));
+  return d.transaction(
+    'r',
+    [d.kit, d.plans, d.batches, d.events, d.jars, d.jarEvents, d.materials, d.methods],
+    async () => ({
+      kit: await d.kit.toArray(),
+      plans: await d.plans.toArray(),
+      batches: await d.batches.toArray(),
+      events: await d.events.toArray(),
+      jars: await d.jars.toArray(),
+      jarEvents: await d.jarEvents.toArray(),
+      materials: await d.materials.toArray(),
+      methods: await d.methods.toArray(),
+    }),
+  );
 }
 
 export type How = 'merge' | 'replace';
@@ -25,16 +29,7 @@ export interface Count {
   readonly removed: number;
 }
 type Row = Readonly<Record<string, unknown>> & { readonly id: string };
-const TABLES: readonly Table[] = [
-  'kit',
-  'plans',
-  'batches',
-  'events',
-  'jars',
-  'jarEvents',
-  'materials',
-  'methods',
-];
+const TABLES: readonly Table[] = ['kit', 'plans', 'batches', 'events', 'jars', 'jarEvents', 'materials', 'methods'];
 const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
 /** Of two different rows with one id the later counts; logs have no later, so a row that is here stays. */
 const isLater = (theirs: Row, ours: Row): boolean => Number(theirs.updatedAt ?? 0) > Number(ours.updatedAt ?? 0);

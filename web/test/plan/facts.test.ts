@@ -6,7 +6,7 @@ import { kindOf } from '@ironpan/core/steps';
 import { stationOrder } from '../../src/drawings/flowOrder';
 import { mainValues, stationFact, stepsAt } from '../../src/plan/stationFacts';
 
-describe.each(METHODS.map((m) => [m.name, m] as const))('the stations of %s', (_, m) => {
+describe.each(METHODS.map((m) => [m.id, m] as const))('the stations of %s', (_, m) => {
   const r = recipeOf(m);
   const seen = look(r, USUAL_KIT);
   if (!seen) throw new Error('no look');
@@ -15,7 +15,7 @@ describe.each(METHODS.map((m) => [m.name, m] as const))('the stations of %s', (_
     expect([...all].sort()).toEqual(r.steps.map((s) => s.id).sort());
   });
   test('show one or two main values, each a parameter that is there', () => {
-    for (const s of stationOrder(r)) {
+    for (const s of stationOrder(r).filter((x) => stepsAt(r, x).length > 0)) {
       const main = mainValues(r, s);
       expect(main.length).toBeGreaterThanOrEqual(1);
       expect(main.length).toBeLessThanOrEqual(2);
@@ -23,7 +23,7 @@ describe.each(METHODS.map((m) => [m.name, m] as const))('the stations of %s', (_
     }
   });
   test('say a computed figure in words without a gap', () => {
-    for (const s of stationOrder(r)) {
+    for (const s of stationOrder(r).filter((x) => stepsAt(r, x).length > 0)) {
       const fact = stationFact(r, seen, s);
       expect(fact?.text ?? '').not.toMatch(/NaN|undefined|–/);
       expect(fact).not.toBeNull();

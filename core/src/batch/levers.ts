@@ -1,0 +1,120 @@
+import { applyEdits, kindOf } from '../steps';
+import type { Edit, NumberSpec, Recipe, Step } from '../steps';
+import type { Beliefs, Kit } from '../kitchen';
+import { fold } from './fold';
+import { MEASURES } from './measures';
+import type { Measure } from './measures';
+import { summarise } from './summary';
+import type { Summary } from './summary';
+
+/** One thing a cook can turn: a parameter of a step, or an amount from the larder. */
+export type LeverOf =
+  | { readonly of: 'step'; readonly step: string; readonly param: string }
+  | { readonly of: 'larder'; readonly index: number };
+export interface Lever {
+  readonly key: string;
+  readonly at: LeverOf;
+  readonly label: string;
+  readonly stepLabel: string;
+  /** How the values are told: the unit of the parameter. */
+  readonly shown: NumberSpec['shown'];
+  readonly now: number;
+  readonly low: number;
+  readonly high: number;
+  /** Bounds of what can be asked. */
+  readonly least: number;
+  readonly most: number;
+}
+export interface Moved {
+  readonly lever: Lever;
+  /** The measure at the lever's low end, as it is, and at its high end; null: nothing of it there. */
+  readonly values: Readonly<Record<Measure, readonly [number | null, number | null, number | null]>>;
+}
+
+/** A third down and a third up; temperatures ten degrees, counts one. */
+const SHARE = 1 / 3;
+const KELVIN = 10;
+function around(spec: NumberSpec, now: number): readonly [number, number] {
+  const by =
+    spec.unit === 'C' ? KELVIN : spec.unit === 'count' ? 1 : Math.max(now * SHARE, now === 0 ? spec.step * 10 : 0);
+  return [Math.max(spec.low, now - by), Math.min(spec.high, now + by)];
+}
+
+/** What a cook can turn in this plan, in the order of the work. */
+export function leversOf(r: Recipe): readonly Lever[] {
+  const larder = r.larder.map((l, index): Lever => ({
+    key: `larder.${index}`,
+    at: { of: 'larder', index },
+    label: r.materials.find((m) => m.id === l.material)?.name.toLowerCase() ?? l.material,
+    stepLabel: '',
+    shown: 'g',
+    now: l.grams,
+    low: l.grams * (1 - SHARE),
+    high: l.grams * (1 + SHARE),
+    least: 1,
+    most: 100_000,
+  }));
+  return [...larder, ...r.steps.flatMap(leversIn)];
+}
+function leversIn(s: Step): readonly Lever[] {
+  const kind = kindOf(s.kind);
+  return Object.entries(kind.params).flatMap(([param, spec]): Lever[] => {
+    if (spec.type !== 'number' || !spec.lever) return [];
+    const now = (s.params as unknown as Record<string, number>)[param] ?? 0;
+    // The temperature of no water moves nothing.
+    if (spec.unit === 'C' && 'waterG' in s.params && s.params.waterG <= 0) return [];
+    const [low, high] = around(spec, now);
+    return [
+      {
+        key: `${s.id}.${param}`,
+        at: { of: 'step', step: s.id, param },
+        label: spec.label,
+        stepLabel: kind.label,
+        shown: spec.shown,
+        now,
+        low,
+        high,
+        least: spec.low,
+        most: spec.high,
+      },
+    ];
+  });
+}
+export const leverEdit = (at: LeverOf, value: number): Edit =>
+  at.of === 'larder'
+    ? { do: 'larder', index: at.index, grams: value }
+    : { do: 'set', step: at.step, param: at.param, value };
+
+/** The summary of a plan with some levers elsewhere. */
+export function summaryAt(r: Recipe, kit: Kit, beliefs: Beliefs, edits: readonly Edit[]): Summary {
+  const changed = edits.length > 0 ? applyEdits(r, edits) : r;
+  return summarise(changed, fold(changed, { kit, beliefs }), kit);
+}
+
+/** Every lever a third down and a third up, each folded again: what moves each measure, and how far. */
+export function whatMoves(
+  r: Recipe,
+  kit: Kit,
+  beliefs: Beliefs,
+  onProgress: (done: number, of: number) => void = () => undefined,
+): readonly Moved[] {
+  const now = summaryAt(r, kit, beliefs, []);
+  const levers = leversOf(r);
+  return levers.map((lever, i): Moved => {
+    const low = summaryAt(r, kit, beliefs, [leverEdit(lever.at, lever.low)]);
+    const high = summaryAt(r, kit, beliefs, [leverEdit(lever.at, lever.high)]);
+    onProgress(i + 1, levers.length);
+    const values = Object.fromEntries(
+      (Object.keys(MEASURES) as Measure[]).map((m) => [m, [MEASURES[m](low), MEASURES[m](now), MEASURES[m](high)]]),
+    ) as unknown as Moved['values'];
+    return { lever, values };
+  });
+}
+
+/** How far a lever moves one measure, relative to what it is now (of a body: by its ratio). Nothing there: 0. */
+export function reachOf(m: Moved, measure: Measure): number {
+  const [low, now, high] = m.values[measure];
+  if (low === null || now === null || high === null) return 0;
+  const scale = Math.max(Math.abs(now), Math.abs(low), Math.abs(high), 1e-9);
+  return Math.max(Math.abs(low - now), Math.abs(high - now), Math.abs(high - low)) / scale;
+}

@@ -1,0 +1,163 @@
+import type { Kit } from '../kitchen';
+import type { Recipe } from '../steps';
+import { look } from './look';
+import { MEASURES, SET } from './measures';
+import type { Measure } from './measures';
+import type { Summary } from './summary';
+
+/** What is wanted of one measure for a use: a span that is right, how far beyond it is quite wrong, and its weight. */
+interface Want {
+  readonly of: Measure;
+  readonly low: number;
+  readonly high: number;
+  readonly off: number;
+  readonly weight: number;
+}
+const want = (of: Measure, low: number, high: number, off: number, weight: number): Want => ({
+  of,
+  low,
+  high,
+  off,
+  weight,
+});
+const ANY = Infinity;
+const H = 3600;
+const QUICK = want('handsS', 0, 900, 2700, 0.5);
+const CHEAP = want('costPerL', 0, 1.2, 4, 0.5);
+
+/** What each use asks of a milk (common practice; spans are our own judgement). The ranking is computed from these. */
+export const USES = {
+  cold: [
+    want('body', 1.1, 3, 3, 1),
+    want('slime', 0, 1.5, 1.2, 1.5),
+    want('grit', 0, 0.004, 0.01, 1),
+    want('beany', 0, 20, 60, 0.7),
+    want('solids', 0.04, 0.2, 0.03, 0.8),
+    QUICK,
+    CHEAP,
+  ],
+  hotDrinks: [
+    want('bodyHot', 1, 5, 10, 1.5),
+    want('slime', 0, 1.8, 1.5, 0.8),
+    want('protein', 0.01, 1, 0.01, 0.6),
+    want('beany', 0, 20, 60, 0.7),
+    want('grit', 0, 0.004, 0.01, 0.6),
+    QUICK,
+    CHEAP,
+  ],
+  cooking: [
+    want('fat', 0.05, 0.15, 0.05, 2),
+    want('bodyHot', 1, 8, 20, 1.2),
+    want('solids', 0.06, 1, 0.05, 0.6),
+    CHEAP,
+    QUICK,
+  ],
+  baking: [
+    want('solids', 0.035, 1, 0.03, 0.8),
+    want('fat', 0.01, 1, 0.01, 0.4),
+    want('handsS', 0, 900, 2700, 1),
+    want('costPerL', 0, 0.8, 3, 1),
+    want('beany', 0, 40, 60, 0.3),
+  ],
+  yoghurt: [
+    want('protein', 0.03, 1, 0.025, 2),
+    want('solids', 0.07, 1, 0.05, 1),
+    want('beany', 0, 20, 60, 0.6),
+    want('slime', 0, 1.3, 1, 0.5),
+  ],
+  tofu: [want('protein', 0.035, 1, 0.03, 3), want('grit', 0, 0.004, 0.01, 0.5), want('beany', 0, 40, 60, 0.3)],
+  freezing: [
+    want('fat', 0.02, 0.25, 0.03, 0.6),
+    want('bodyHot', 1, 6, 15, 1),
+    want('solids', 0.05, 1, 0.04, 0.6),
+    want('volumeMl', 900, ANY, 700, 0.6),
+  ],
+  family: [
+    want('volumeMl', 1000, ANY, 700, 1.5),
+    want('costPerL', 0, 0.6, 2, 1.5),
+    want('keepS', 60 * H, ANY, 48 * H, 1),
+    want('handsS', 0, 1500, 2400, 0.6),
+    want('slime', 0, 1.8, 1.5, 0.6),
+    want('beany', 0, 40, 60, 0.4),
+  ],
+  oneCup: [
+    want('elapsedS', 0, 0.4 * H, 3 * H, 2.5),
+    want('handsS', 0, 600, 1200, 1.5),
+    want('slime', 0, 1.8, 1.5, 0.6),
+    want('grit', 0, 0.004, 0.01, 0.5),
+  ],
+} as const satisfies Readonly<Record<string, readonly Want[]>>;
+export type Use = keyof typeof USES;
+export const USE_IDS = Object.keys(USES) as readonly Use[];
+
+/** What there is at hand. */
+export interface AtHand {
+  /** Hours until it should be ready; null: no hurry. */
+  readonly hours: number | null;
+  readonly blender: boolean;
+}
+export interface Candidate {
+  readonly id: string;
+  readonly milk: string;
+  readonly recipe: Recipe;
+}
+export interface Point {
+  readonly of: Measure;
+  readonly value: number;
+  readonly fit: number;
+}
+export interface Ranked {
+  readonly id: string;
+  readonly milk: string;
+  readonly summary: Summary;
+  /** 0..1: how well the computed outcomes meet what the use asks. */
+  readonly fit: number;
+  /** What speaks for it and against it, the weightiest first; both from the computed figures. */
+  readonly good: readonly Point[];
+  readonly bad: readonly Point[];
+  /** Why it is out, or null. */
+  readonly out: 'time' | 'blender' | 'order' | null;
+  readonly dangers: number;
+}
+
+const fitOf = (w: Want, x: number): number => {
+  const short = x < w.low ? w.low - x : x > w.high ? x - w.high : 0;
+  return Math.max(0, 1 - short / w.off);
+};
+
+/** Schools in the order in which their computed outcomes meet a use; what cannot be done with what is at hand comes last. */
+export function rankFor(use: Use, all: readonly Candidate[], kit: Kit, at: AtHand): readonly Ranked[] {
+  return all
+    .flatMap((c): Ranked[] => {
+      const seen = look(c.recipe, kit);
+      return seen ? [judged(use, c, seen.summary, seen.warnings.filter((w) => w.weight === 'danger').length, at)] : [];
+    })
+    .sort((a, b) => Number(a.out !== null) - Number(b.out !== null) || b.fit - a.fit);
+}
+function judged(use: Use, c: Candidate, s: Summary, dangers: number, at: AtHand): Ranked {
+  const points: (Point & { readonly weight: number })[] = [];
+  let sum = 0;
+  let total = 0;
+  for (const w of USES[use] as readonly Want[]) {
+    const x = MEASURES[w.of](s);
+    if (x === null) continue;
+    const fit = fitOf(w, Math.min(x, w.of === 'body' || w.of === 'bodyHot' ? SET : x));
+    points.push({ of: w.of, value: x, fit, weight: w.weight });
+    sum += fit * w.weight;
+    total += w.weight;
+  }
+  const good = points.filter((p) => p.fit > 0.9).sort((a, b) => b.weight - a.weight);
+  const bad = points.filter((p) => p.fit < 0.75).sort((a, b) => (1 - b.fit) * b.weight - (1 - a.fit) * a.weight);
+  const late = at.hours !== null && s.elapsedS > at.hours * H;
+  const needsJug = c.recipe.steps.some((x) => x.kind === 'grind');
+  return {
+    id: c.id,
+    milk: c.milk,
+    summary: s,
+    fit: total > 0 ? sum / total : 0,
+    good,
+    bad,
+    out: late ? 'time' : needsJug && !at.blender ? 'blender' : null,
+    dangers,
+  };
+}

@@ -1,0 +1,24 @@
+import type { Recipe } from '@ironpan/core/steps';
+import { foodOf, grams, join, streamName } from '@ironpan/core/words';
+
+/** Short words for the drawing; on a phone the grams alone. */
+export function larderText(r: Recipe, into: string, compact: boolean): string {
+  const lines = r.larder.filter((l) => l.into === into);
+  const g = join(grams(lines.reduce((t, l) => t + l.grams, 0)));
+  if (compact) return g;
+  const one = r.materials.find((m) => m.id === lines[0]?.material);
+  return `${lines[0]?.into === 'work' || !one ? foodOf(r).pieces : one.name.split(',')[0]?.toLowerCase()} ${g}`;
+}
+export const waterText = (g: number, compact: boolean, times = 1): string =>
+  `${compact ? '' : 'water '}${join(grams(g))}${times > 1 ? ` in ${times}` : ''}`;
+export function outText(to: string, kind: string, g: number, compact: boolean): string {
+  const t = join(grams(g));
+  if (compact) return `−${t}`;
+  if (to === 'steam') return `steam ${t}`;
+  if (to === 'drain') return `${kind === 'hull' ? 'skins' : 'poured off'} ${t}`;
+  return to === 'skimmed' ? `skin ${t}` : t;
+}
+export function endText(r: Recipe, stream: string, g: number, compact: boolean): string {
+  const t = join(grams(g));
+  return compact ? t : `${streamName(stream, r)} ${t}`;
+}

@@ -1,0 +1,13 @@
+import type { CSSProperties } from 'react';
+
+/** The colour of a milk's food; a milk is never told by colour alone. */
+const FOOD: Readonly<Record<string, string>> = {
+  soy: 'var(--soy)',
+  oat: 'var(--oat)',
+  rice: 'var(--rice)',
+  'tiger nut': 'var(--tiger-nut)',
+  coconut: 'var(--coconut)',
+  almond: 'var(--almond)',
+};
+export const foodColour = (milk: string): string => FOOD[milk] ?? 'var(--oat)';
+export const foodStyle = (milk: string): CSSProperties => ({ '--food': foodColour(milk) }) as CSSProperties;
