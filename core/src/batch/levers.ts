@@ -3,14 +3,17 @@ import type { Edit, NumberSpec, Recipe, Step } from '../steps';
 import type { Beliefs, Kit } from '../kitchen';
 import { fold } from './fold';
 import { MEASURES } from './measures';
+import { leastPasses, MOST_PASSES, passCount, passEdits } from './passes';
 import type { Measure } from './measures';
 import { summarise } from './summary';
-import type { Summary } from './summary';
+import type { Depth, Summary } from './summary';
 
 /** One thing a cook can turn: a parameter of a step, or an amount from the larder. */
 export type LeverOf =
   | { readonly of: 'step'; readonly step: string; readonly param: string }
-  | { readonly of: 'larder'; readonly index: number };
+  | { readonly of: 'larder'; readonly index: number }
+  /** How often the pulp is pressed: the first time, and every wash. */
+  | { readonly of: 'passes' };
 export interface Lever {
   readonly key: string;
   readonly at: LeverOf;
@@ -54,7 +57,25 @@ export function leversOf(r: Recipe): readonly Lever[] {
     least: 1,
     most: 100_000,
   }));
-  return [...larder, ...r.steps.flatMap(leversIn)];
+  const passes = passCount(r);
+  const press: readonly Lever[] =
+    passes === null
+      ? []
+      : [
+          {
+            key: 'passes',
+            at: { of: 'passes' },
+            label: 'passes',
+            stepLabel: '',
+            shown: 'count',
+            now: passes,
+            low: Math.max(leastPasses(r), passes - 1),
+            high: Math.min(MOST_PASSES, passes + 1),
+            least: leastPasses(r),
+            most: MOST_PASSES,
+          },
+        ];
+  return [...larder, ...r.steps.flatMap(leversIn), ...press];
 }
 function leversIn(s: Step): readonly Lever[] {
   const kind = kindOf(s.kind);
@@ -80,15 +101,21 @@ function leversIn(s: Step): readonly Lever[] {
     ];
   });
 }
-export const leverEdit = (at: LeverOf, value: number): Edit =>
-  at.of === 'larder'
-    ? { do: 'larder', index: at.index, grams: value }
-    : { do: 'set', step: at.step, param: at.param, value };
+export function leverEdits(r: Recipe, at: LeverOf, value: number): readonly Edit[] {
+  if (at.of === 'larder') return [{ do: 'larder', index: at.index, grams: value }];
+  return at.of === 'passes' ? passEdits(r, value) : [{ do: 'set', step: at.step, param: at.param, value }];
+}
 
 /** The summary of a plan with some levers elsewhere. */
-export function summaryAt(r: Recipe, kit: Kit, beliefs: Beliefs, edits: readonly Edit[]): Summary {
+export function summaryAt(
+  r: Recipe,
+  kit: Kit,
+  beliefs: Beliefs,
+  edits: readonly Edit[],
+  depth: Depth = 'main',
+): Summary {
   const changed = edits.length > 0 ? applyEdits(r, edits) : r;
-  return summarise(changed, fold(changed, { kit, beliefs }), kit);
+  return summarise(changed, fold(changed, { kit, beliefs }), kit, depth);
 }
 
 /** Every lever a third down and a third up, each folded again: what moves each measure, and how far. */
@@ -101,8 +128,8 @@ export function whatMoves(
   const now = summaryAt(r, kit, beliefs, []);
   const levers = leversOf(r);
   return levers.map((lever, i): Moved => {
-    const low = summaryAt(r, kit, beliefs, [leverEdit(lever.at, lever.low)]);
-    const high = summaryAt(r, kit, beliefs, [leverEdit(lever.at, lever.high)]);
+    const low = summaryAt(r, kit, beliefs, leverEdits(r, lever.at, lever.low));
+    const high = summaryAt(r, kit, beliefs, leverEdits(r, lever.at, lever.high));
     onProgress(i + 1, levers.length);
     const values = Object.fromEntries(
       (Object.keys(MEASURES) as Measure[]).map((m) => [m, [MEASURES[m](low), MEASURES[m](now), MEASURES[m](high)]]),

@@ -1,6 +1,6 @@
 import type { Beliefs, Kit } from '../kitchen';
 import { solidsG } from '../kitchen';
-import { applyEdits, makeStep } from '../steps';
+import { applyEdits, makeStep, orderFaults } from '../steps';
 import type { Edit, Recipe, Step } from '../steps';
 import { fold } from './fold';
 
@@ -62,6 +62,35 @@ export function nextPass(r: Recipe, kit: Kit, beliefs: Beliefs = {}): NextPass |
   };
 }
 
+/** Passes a plan may have (fields and levers go no further). */
+export const MOST_PASSES = 16;
+/** How often the pulp is pressed in this plan; null: never. */
+export const passCount = (r: Recipe): number | null => (pressed(r) ? washes(r).length + 1 : null);
+/** The plan with `n` passes in all: washes added like the last one, or left out from the end. */
+export function passEdits(r: Recipe, n: number): readonly Edit[] {
+  const p = pressed(r);
+  const had = washes(r);
+  const want = Math.max(0, Math.round(n) - 1);
+  if (!p) return [];
+  if (want <= had.length) return had.slice(want).map((w): Edit => ({ do: 'remove', step: w.id }));
+  const like = had.at(-1)?.params ?? { waterG: 200 };
+  let after = p.last.id;
+  return Array.from({ length: want - had.length }, (_, i): Edit => {
+    const id = `more${had.length + i + 1}`;
+    const edit: Edit = { do: 'insert', after, step: makeStep(id, 'wash', { ...like, of: p.pulp, into: p.into }) };
+    after = id;
+    return edit;
+  });
+}
+
+/** The fewest passes with which every jar of the plan still has something to hold. */
+export function leastPasses(r: Recipe): number {
+  const now = passCount(r) ?? 1;
+  for (let n = 1; n < now; n += 1) if (orderFaults(applyEdits(r, passEdits(r, n))).length === 0) return n;
+  return now;
+}
+
+const LEAST_SHARE = 0.15;
 export interface Split {
   readonly firstG: number;
   readonly eachG: number;
@@ -75,7 +104,7 @@ export interface Split {
 export function bestSplit(r: Recipe, kit: Kit, beliefs: Beliefs, n: number): Split | null {
   const grind = r.steps.find((s): s is Step<'grind'> => s.kind === 'grind');
   const p = pressed(r);
-  if (!grind || !p || n < 1 || n > 16) return null;
+  if (!grind || !p || n < leastPasses(r) || n > MOST_PASSES) return null;
   const total = grind.params.waterG + washes(r).reduce((g, w) => g + w.params.waterG, 0);
   let folds = 0;
   const edits = (share: number) => spread(r, grind, p, total, share, n);
@@ -89,8 +118,12 @@ export function bestSplit(r: Recipe, kit: Kit, beliefs: Beliefs, n: number): Spl
   let share = 1;
   if (n > 1) {
     // Golden section: one peak, from a first pass that is too dry to one that leaves nothing for the others.
-    let low = 0.15;
+    // No drier than the jug still turns over.
+    const dry = fold(applyEdits(r, edits(LEAST_SHARE)), { kit, beliefs });
+    const missing = dry.stages.find((s) => s.step === grind.id)?.figures.waterWantedG ?? 0;
+    let low = Math.min(0.9, LEAST_SHARE + missing / Math.max(1, total));
     let high = 0.97;
+    folds += 1;
     const golden = (Math.sqrt(5) - 1) / 2;
     for (let i = 0; i < 14; i += 1) {
       const a = high - golden * (high - low);

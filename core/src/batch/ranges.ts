@@ -53,7 +53,7 @@ export function ranges(
     const fridgeC = Math.min(14, Math.max(-0.9, kit.fridgeC + FRIDGE_SD_K * normal(random)));
     const here = { ...kit, fridgeC };
     const poured = applyEdits(recipe, freshWater(recipe, Math.exp(WATER_SD * normal(random))));
-    got.push(summarise(poured, fold(poured, { kit: here, beliefs: drawn }), here));
+    got.push(summarise(poured, fold(poured, { kit: here, beliefs: drawn }), here, 'main'));
     if (i % 16 === 15) onProgress(i + 1, n);
   }
   const of = (pick: (s: Summary) => number): Range => {

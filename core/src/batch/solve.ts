@@ -56,7 +56,7 @@ export function solveFor(recipe: Recipe, kit: Kit, beliefs: Beliefs, target: Tar
   const look = (edits: readonly Edit[]): Summary => {
     folds += 1;
     const r = applyEdits(recipe, edits);
-    return summarise(r, fold(r, { kit, beliefs }), kit);
+    return summarise(r, fold(r, { kit, beliefs }), kit, 'main');
   };
   const b: Bench = { recipe, look, folds: () => folds };
   if ('useUp' in target) return useUp(b, target.useUp.material, target.useUp.grams);
@@ -157,21 +157,4 @@ export function fitLoads(recipe: Recipe, kit: Kit, beliefs: Beliefs = {}): reado
     const need = Math.min(12, Math.max(1, o.stages[i]?.figures.loadsNeeded ?? 1));
     return need > s.params.loads ? [{ do: 'set', step: s.id, param: 'loads', value: need }] : [];
   });
-}
-
-/** Rounds amounts to what a kitchen can weigh: 5 g above 50 g, 1 g below; times to 5 s above a minute. */
-export function roundForKitchen(r: Recipe): readonly Edit[] {
-  const edits: Edit[] = [];
-  const round = (g: number) => (g >= 50 ? Math.round(g / 5) * 5 : g >= 5 ? Math.round(g) : Math.round(g * 10) / 10);
-  r.larder.forEach((l, index) => edits.push({ do: 'larder', index, grams: round(l.grams) }));
-  for (const s of r.steps) edits.push(...roundStep(s, round));
-  return edits;
-}
-
-function roundStep(s: Step, round: (g: number) => number): Edit[] {
-  return Object.entries(kindOf(s.kind).params).flatMap(([param, spec]): Edit[] =>
-    spec.type === 'number' && spec.unit === 'g'
-      ? [{ do: 'set', step: s.id, param, value: round((s.params as unknown as Record<string, number>)[param] ?? 0) }]
-      : [],
-  );
 }

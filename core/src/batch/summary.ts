@@ -73,7 +73,7 @@ export function kcalPer100Ml(
 /** Temperatures to which milk is heated later: a warm drink, a hot one, a boiling pan. */
 const LATER_C = [60, 80, 95];
 
-function bodySummary(s: Stream, kit: Kit, ctx: Ctx): BodySummary | null {
+function bodySummary(s: Stream, kit: Kit, ctx: Ctx, light: boolean): BodySummary | null {
   const b = bodyOf(s, kit.fridgeC, ctx);
   if (!b) return null;
   return {
@@ -84,7 +84,7 @@ function bodySummary(s: Stream, kit: Kit, ctx: Ctx): BodySummary | null {
     glucan: b.glucan,
     starch: b.starch,
     mPaS: b.mPaS,
-    later: LATER_C.map((c) => {
+    later: (light ? [] : LATER_C).map((c) => {
       const hot = bodyOf(s, c, ctx, c) ?? b;
       return { c, relative: hot.relative, word: bodyWord(hot, s) };
     }),
@@ -92,7 +92,7 @@ function bodySummary(s: Stream, kit: Kit, ctx: Ctx): BodySummary | null {
   };
 }
 
-function productOf(name: string, s: Stream, recipe: Recipe, kit: Kit, ctx: Ctx): ProductSummary {
+function productOf(name: string, s: Stream, recipe: Recipe, kit: Kit, ctx: Ctx, light: boolean): ProductSummary {
   const mass = massG(s);
   const ml = volumeMl(s);
   const c = contents(s);
@@ -120,14 +120,14 @@ function productOf(name: string, s: Stream, recipe: Recipe, kit: Kit, ctx: Ctx):
     starch: of(c.starch),
     sugars: of(c.sugars),
     grit: of(mass * gritShareOf(s)),
-    body: bodySummary(s, kit, ctx),
-    classes: classesOf(s, recipe),
+    body: bodySummary(s, kit, ctx, light),
+    classes: light ? [] : classesOf(s, recipe),
     temperatureC: s.temperatureC,
     inhibitorLeft: inhibitorLeftOf(s),
     beany: beanyIndexOf(s),
     hygiene: s.hygiene,
     done: isDone(s),
-    keep: keepBy(s, s.temperatureC < -1 ? s.temperatureC : kit.fridgeC, kit.use.jar, 0, ctx),
+    keep: light ? null : keepBy(s, s.temperatureC < -1 ? s.temperatureC : kit.fridgeC, kit.use.jar, 0, ctx),
   };
 }
 
@@ -149,13 +149,16 @@ export function mainStream(recipe: Recipe, o: Outcome): string | null {
   return Object.keys(o.products)[0] ?? null;
 }
 
-export function summarise(recipe: Recipe, o: Outcome, kit: Kit): Summary {
-  const names = Object.keys(o.products);
+/** How much to sum up: all; the main product alone; or, for maps of many folds, that without its keeping and later heating. */
+export type Depth = 'all' | 'main' | 'light';
+
+export function summarise(recipe: Recipe, o: Outcome, kit: Kit, depth: Depth = 'all'): Summary {
   const ctx = contextOf(kit, o.beliefs, recipe.materials);
-  const products = names.map((n) => productOf(n, o.products[n] as Stream, recipe, kit, ctx));
   const main = mainStream(recipe, o);
+  const names = depth === 'all' ? Object.keys(o.products) : main === null ? [] : [main];
+  const products = names.map((n) => productOf(n, o.products[n] as Stream, recipe, kit, ctx, depth === 'light'));
   const jarred = jarredStreams(recipe, o);
-  const jarredMl = products.reduce((ml, p) => ml + (jarred.includes(p.stream) ? p.volumeMl : 0), 0);
+  const jarredMl = jarred.reduce((ml, n) => ml + volumeMl(o.products[n] as Stream), 0);
   const mainMl = products.find((p) => p.stream === main)?.volumeMl ?? 0;
   let steamG = 0;
   let drainedG = 0;

@@ -127,27 +127,51 @@ const fitOf = (w: Want, x: number): number => {
 
 /** Schools in the order in which their computed outcomes meet a use; what cannot be done with what is at hand comes last. */
 export function rankFor(use: Use, all: readonly Candidate[], kit: Kit, at: AtHand): readonly Ranked[] {
-  return all
-    .flatMap((c): Ranked[] => {
-      const seen = look(c.recipe, kit);
-      return seen ? [judged(use, c, seen.summary, seen.warnings.filter((w) => w.weight === 'danger').length, at)] : [];
-    })
+  const seen = all.flatMap((c) => {
+    const l = look(c.recipe, kit);
+    return l ? [{ c, s: l.summary, dangers: l.warnings.filter((w) => w.weight === 'danger').length }] : [];
+  });
+  const middle = middles(seen.map((x) => x.s));
+  return seen
+    .map((x) => judged(use, x.c, x.s, x.dangers, at, middle))
     .sort((a, b) => Number(a.out !== null) - Number(b.out !== null) || b.fit - a.fit);
 }
-function judged(use: Use, c: Candidate, s: Summary, dangers: number, at: AtHand): Ranked {
-  const points: (Point & { readonly weight: number })[] = [];
+
+type Middles = Readonly<Partial<Record<Measure, number>>>;
+/** The middle of each measure over all that is compared: what is said for a school is where it stands out. */
+function middles(all: readonly Summary[]): Middles {
+  const out: Partial<Record<Measure, number>> = {};
+  for (const m of Object.keys(MEASURES) as Measure[]) {
+    const v = all.map((s) => MEASURES[m](s)).filter((x): x is number => x !== null);
+    v.sort((a, b) => a - b);
+    const mid = v[Math.floor(v.length / 2)];
+    if (mid !== undefined) out[m] = mid;
+  }
+  return out;
+}
+const MORE_IS_BETTER: readonly Measure[] = ['volumeMl', 'solids', 'protein', 'fat', 'keepS'];
+/** How far a figure stands out to the good from the middle of all, as a share of it. */
+function ahead(of: Measure, x: number, middle: number | undefined): number {
+  if (middle === undefined) return 0;
+  const by = (x - middle) / Math.max(1e-9, Math.abs(middle) + Math.abs(x));
+  return MORE_IS_BETTER.includes(of) ? by : -by;
+}
+function judged(use: Use, c: Candidate, s: Summary, dangers: number, at: AtHand, middle: Middles): Ranked {
+  const points: (Point & { readonly weight: number; readonly ahead: number })[] = [];
   let sum = 0;
   let total = 0;
   for (const w of USES[use] as readonly Want[]) {
     const x = MEASURES[w.of](s);
     if (x === null) continue;
     const fit = fitOf(w, Math.min(x, w.of === 'body' || w.of === 'bodyHot' ? SET : x));
-    points.push({ of: w.of, value: x, fit, weight: w.weight });
+    points.push({ of: w.of, value: x, fit, weight: w.weight, ahead: ahead(w.of, x, middle[w.of]) });
     sum += fit * w.weight;
     total += w.weight;
   }
-  const good = points.filter((p) => p.fit > 0.9).sort((a, b) => b.weight - a.weight);
-  const bad = points.filter((p) => p.fit < 0.75).sort((a, b) => (1 - b.fit) * b.weight - (1 - a.fit) * a.weight);
+  const good = points
+    .filter((p) => p.fit > 0.9)
+    .sort((a, b) => b.weight * (0.2 + Math.max(0, b.ahead)) - a.weight * (0.2 + Math.max(0, a.ahead)));
+  const bad = points.filter((p) => p.fit < 0.85).sort((a, b) => (1 - b.fit) * b.weight - (1 - a.fit) * a.weight);
   const late = at.hours !== null && s.elapsedS > at.hours * H;
   const needsJug = c.recipe.steps.some((x) => x.kind === 'grind');
   return {

@@ -13,6 +13,7 @@ export const FIGURE_KEYS: Readonly<Record<string, string>> = {
   cookedShare: 'water it got of what it needs to be cooked, fraction',
   cookS: 'boiled until no free water was left, s',
   coolS: 'cooling time, s',
+  coverIsCm: 'water over the swollen pieces, cm',
   coverG: 'water that covers the swollen beans by 2 cm in this bowl, g',
   dead: '1: the heat has killed the enzyme',
   dosesPerL: 'doses of enzyme a litre',

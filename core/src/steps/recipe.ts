@@ -18,6 +18,8 @@ export interface Recipe {
 export type Edit =
   | { readonly do: 'set'; readonly step: string; readonly param: string; readonly value: number | string | boolean }
   | { readonly do: 'larder'; readonly index: number; readonly grams: number }
+  /** Another food in the same plan, with what it becomes when it is cooked; the steps stay. */
+  | { readonly do: 'food'; readonly index: number; readonly food: Material; readonly cooked: readonly Material[] }
   | { readonly do: 'insert'; readonly after: string | null; readonly step: Step }
   | { readonly do: 'remove'; readonly step: string }
   | { readonly do: 'scale'; readonly by: number };
@@ -37,6 +39,8 @@ function applyEdit<R extends Recipe>(r: R, e: Edit): R {
       };
     case 'larder':
       return { ...r, larder: r.larder.map((l, i) => (i === e.index ? { ...l, grams: e.grams } : l)) };
+    case 'food':
+      return withFood(r, e.index, e.food, e.cooked);
     case 'insert': {
       const i = e.after === null ? 0 : r.steps.findIndex((s) => s.id === e.after) + 1;
       return { ...r, steps: [...r.steps.slice(0, i), e.step, ...r.steps.slice(i)] };
@@ -50,6 +54,16 @@ function applyEdit<R extends Recipe>(r: R, e: Edit): R {
         steps: r.steps.map((s) => scaled(s, e.by)),
       };
   }
+}
+
+function withFood<R extends Recipe>(r: R, index: number, food: Material, cooked: readonly Material[]): R {
+  const larder = r.larder.map((l, i) => (i === index ? { ...l, material: food.id } : l));
+  const taken = new Set(larder.map((l) => l.material));
+  const stays = r.materials.filter(
+    (m) => m.id !== food.id && (taken.has(m.id) || r.materials.some((x) => taken.has(x.id) && x.cookedAs === m.id)),
+  );
+  const more = cooked.filter((m) => !stays.some((x) => x.id === m.id));
+  return { ...r, larder, materials: [food, ...stays, ...more] };
 }
 
 /** Amounts grow with the batch, up to the bound of the parameter; times, temperatures and vessels do not. */

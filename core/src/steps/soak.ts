@@ -106,6 +106,13 @@ export const soak: StepKind<'soak'> = {
 /** Full enough: nine tenths of what they can hold (common practice; nothing is gained after). */
 const SOAKED = 0.9;
 
+/** How high the water stands over the swollen pieces, cm; none left over them: 0. */
+function coverCmOf(asBoughtG: number, fullG: number, hasG: number, diameterCm: number): number {
+  const bare = coverWater(asBoughtG, fullG, diameterCm, 0);
+  const perCm = coverWater(asBoughtG, fullG, diameterCm, 1) - bare;
+  return Math.max(0, (hasG - bare) / perCm);
+}
+
 interface SoakRun {
   readonly startC: number;
   readonly aroundC: number;
@@ -137,6 +144,7 @@ function figures(s: Stream, run: SoakRun, ctx: Ctx) {
     waterNeededG: full,
     waterHasG: s.freeWaterG + s.gainedWaterG,
     coverG: coverWater(asBought, full, run.bowl.diameterCm, flakes > 0 ? 0 : COVER_CM),
+    coverIsCm: coverCmOf(asBought, full, s.freeWaterG + s.gainedWaterG, run.bowl.diameterCm),
     flakes: flakes > 0 ? 1 : 0,
     startC: run.startC,
     endC: s.temperatureC,

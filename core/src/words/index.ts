@@ -8,3 +8,18 @@ export { numberFaultText, orderFaultText } from './faults';
 export { HYGIENE, CHOICES, STATIONS, streamName } from './labels';
 export { milkOf, milkName, foodOf } from './food';
 export type { FoodWords } from './food';
+export {
+  BODY_WORDS,
+  SLIP_WORDS,
+  MEASURE_NAMES,
+  USE_NAMES,
+  USE_COUNTS,
+  CLASS_NAMES,
+  thickness,
+  bodyText,
+  measureText,
+  reasonText,
+  classText,
+  stopText,
+} from './measures';
+export { ASKS, PASTED_EMPTY, PASTED_NOTHING } from './pasted';

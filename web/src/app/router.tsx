@@ -13,6 +13,7 @@ export const makeRouter = () =>
         { index: true, lazy: async () => ({ Component: (await import('../shelf')).ShelfPage }) },
         { path: 'plan', lazy: async () => ({ Component: (await import('../plan')).PlansPage }) },
         { path: 'plan/:id', lazy: async () => ({ Component: (await import('../plan')).PlanPage }) },
+        { path: 'plan/:id/moves', lazy: async () => ({ Component: (await import('../plan/MovesPage')).MovesPage }) },
         { path: 'bench', lazy: async () => ({ Component: (await import('../bench')).BenchPage }) },
         { path: 'bench/:id', lazy: async () => ({ Component: (await import('../bench')).BatchBenchPage }) },
         { path: 'book', lazy: async () => ({ Component: (await import('../book')).BookPage }) },

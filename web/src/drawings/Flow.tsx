@@ -132,7 +132,13 @@ function Jars({ layout, jars, share, compact }: JarsProps) {
           </g>
         ))}
       {main && jars > shown && (
-        <text x={main.x + 6 + shown * (w + 4)} y={y + h - 6} fontSize={13} fontWeight={650} fill="var(--ink)">
+        <text
+          x={compact ? main.x + 10 : main.x + 6 + shown * (w + 4)}
+          y={compact ? y + h + 15 : y + h - 6}
+          fontSize={13}
+          fontWeight={650}
+          fill="var(--ink)"
+        >
           {`× ${jars}`}
         </text>
       )}

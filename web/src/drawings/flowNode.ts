@@ -3,9 +3,11 @@ import type { Flow } from '@ironpan/core/kitchen';
 import { kindOf } from '@ironpan/core/steps';
 import type { Step } from '@ironpan/core/steps';
 import { grams, join, streamName } from '@ironpan/core/words';
+import { widthOf } from './flowLabels';
 import { LEAST_G } from './flowOrder';
 import { band, comes, laneY } from './flowSheet';
 import type { Sheet } from './flowSheet';
+import type { Label } from './flowTypes';
 import { outText, waterText } from './flowWords';
 
 /** How far below the stream that passes, fresh water comes in and thrown water goes. */
@@ -161,16 +163,23 @@ function goesOn(
     const h = massG(made) * d.perG;
     d.open.set(name, { x, y: out, h });
     if (s.kind === 'strain' && d.lanes.main.has(name) && !d.frame.compact)
-      d.labels.push({
-        key: `milk-${s.id}`,
-        x: x + 10,
-        y: out + Math.max(14, h / 2 + 4),
-        anchor: 'start',
-        tone: h > 26 ? 'milk' : 'ink',
-        text: `${streamName(name, d.recipe)} ${join(grams(massG(made)))}`,
-      });
+      d.labels.push(milkLabel(d, s, name, massG(made), x, out, h));
     out += h;
   }
+}
+
+/** The milk's name on its ribbon, or over it where the next bar is too near. */
+function milkLabel(d: Sheet, s: Step, name: string, g: number, x: number, y: number, h: number): Label {
+  const text = `${streamName(name, d.recipe)} ${join(grams(g))}`;
+  const inside = h > 26 && x + 22 + widthOf(text) < d.frame.width - 176;
+  return {
+    key: `milk-${s.id}`,
+    x: x + 10,
+    y: inside ? y + h / 2 + 4 : y - 6,
+    anchor: 'start',
+    tone: inside ? 'milk' : 'ink',
+    text,
+  };
 }
 
 /** A second milk flows into the first a little further on. */

@@ -22,6 +22,8 @@ export interface Sheet {
   readonly lanes: Lanes;
   readonly perG: number;
   readonly topY: number;
+  /** What the main lane needs, px. */
+  readonly mainPx: number;
   readonly ribbons: Ribbon[];
   readonly bars: Bar[];
   readonly labels: Label[];
@@ -35,7 +37,7 @@ export interface Sheet {
 
 /** The middle of the lane a stream runs in, px from the top. */
 export function laneY(d: Sheet, name: string): number {
-  const thick = d.frame.thick;
+  const thick = d.mainPx;
   const main = d.topY + (d.frame.compact ? 14 : 22) + thick / 2;
   const at = d.lanes.side.indexOf(name);
   if (at < 0) return d.lanes.main.has(name) ? main : d.topY;

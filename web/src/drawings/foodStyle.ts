@@ -9,5 +9,14 @@ const FOOD: Readonly<Record<string, string>> = {
   coconut: 'var(--coconut)',
   almond: 'var(--almond)',
 };
+/** The milk of it: paler than the food. */
+const MILK: Readonly<Record<string, string>> = {
+  oat: 'var(--oat-milk)',
+  rice: 'var(--rice-milk)',
+  'tiger nut': 'var(--tiger-nut-milk)',
+  coconut: 'var(--coconut-milk)',
+  almond: 'var(--almond-milk)',
+};
 export const foodColour = (milk: string): string => FOOD[milk] ?? 'var(--oat)';
-export const foodStyle = (milk: string): CSSProperties => ({ '--food': foodColour(milk) }) as CSSProperties;
+export const foodStyle = (milk: string): CSSProperties =>
+  ({ '--food': foodColour(milk), '--milk': MILK[milk] ?? 'var(--soy-milk)' }) as CSSProperties;

@@ -5,11 +5,14 @@ import { Loading } from '../ui/State';
 import { TextField } from '../ui/TextField';
 import { plain } from '@ironpan/core/units';
 import { Preferences } from './Preferences';
+import { OwnFoods } from './OwnFoods';
+import { Prices } from './Prices';
 import { Things } from './Things';
 import { useKitEdit } from './useKitEdit';
 import { YourData } from './YourData';
 
 const UNIT: Readonly<Record<string, string>> = { m: 'm', C: '°C', ml: 'ml' };
+const unitOf = (unit: string, currency: string): string => (unit === 'price' ? currency : (UNIT[unit] ?? ''));
 
 /** My kitchen: all that the reckoning uses of it, with usual values to begin from. */
 export function KitPage() {
@@ -34,7 +37,7 @@ export function KitPage() {
                   key={key}
                   label={s.label}
                   value={kit[key]}
-                  unit={UNIT[s.unit] ?? ''}
+                  unit={unitOf(s.unit, kit.currency)}
                   low={s.low}
                   high={s.high}
                   {...(key === 'altitudeM' ? { hint: `water boils at ${plain(boilingC(kit), 1)} °C` } : {})}
@@ -52,6 +55,8 @@ export function KitPage() {
         </div>
         <div className="flex flex-col gap-4">
           <Things kit={kit} onChange={change} />
+          <OwnFoods />
+          <Prices kit={kit} onChange={change} />
           <YourData />
         </div>
       </div>

@@ -62,6 +62,15 @@ export function Preferences() {
         <input
           type="checkbox"
           className="checkbox"
+          checked={settings.us}
+          onChange={(e) => choose({ ...settings, us: e.target.checked })}
+        />
+        Ounces, °F and inches besides
+      </label>
+      <label className="flex min-h-9 cursor-pointer items-center gap-2">
+        <input
+          type="checkbox"
+          className="checkbox"
           checked={settings.keys}
           onChange={(e) => choose({ ...settings, keys: e.target.checked })}
         />

@@ -10,5 +10,6 @@ export interface RangesAsked {
 }
 self.onmessage = (e: MessageEvent<RangesAsked>) => {
   const { recipe, kit, seed, n } = e.data;
-  self.postMessage(ranges(recipe, kit, {}, seed, n));
+  const said = (done: number, of: number) => self.postMessage({ progress: done / of });
+  self.postMessage({ done: ranges(recipe, kit, {}, seed, n, said) });
 };

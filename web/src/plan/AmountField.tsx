@@ -1,4 +1,5 @@
-import { cupsOf, nearestCupText, US_CUP_ML } from '@ironpan/core/units';
+import { cupsOf, fromInner, nearestCupText, spoonText, toInner, US_CUP_ML } from '@ironpan/core/units';
+import type { Units } from '../ui/cups';
 import { WATER_G_PER_ML } from '@ironpan/core/materials';
 import { NumberField } from '../ui/NumberField';
 
@@ -10,13 +11,13 @@ interface AmountFieldProps {
   readonly grams: number;
   /** g in one US cup of this form; null: a cup says nothing of it. */
   readonly cupG: number | null;
-  /** ml of the cook's cup; null: grams alone. */
-  readonly cupMl: number | null;
+  readonly units: Units;
   readonly high: number;
   readonly onChange: (g: number) => void;
 }
 /** Grams first; cups beside them on request, each through the density of that form. */
-export function AmountField({ label, grams, cupG, cupMl, high, onChange }: AmountFieldProps) {
+export function AmountField({ label, grams, cupG, units, high, onChange }: AmountFieldProps) {
+  const { cupMl } = units;
   const cups = cupG !== null && cupMl !== null ? cupsOf(grams, cupG, cupMl) : null;
   const per = cups !== null && cupG !== null && cupMl !== null ? (cupG * cupMl) / US_CUP_ML : 1;
   return (
@@ -31,8 +32,20 @@ export function AmountField({ label, grams, cupG, cupMl, high, onChange }: Amoun
           low={0}
           high={high / per}
           width="2.7rem"
-          hint={`≈ ${nearestCupText(cups)}`}
+          hint={`≈ ${(cupMl !== null && spoonText(cups * cupMl, cupMl)) || nearestCupText(cups)}`}
           onChange={(c) => onChange(c * per)}
+        />
+      )}
+      {units.us && (
+        <NumberField
+          label={`${label}, ounces`}
+          hideLabel
+          value={Math.round(fromInner(grams, 'oz') * 10) / 10}
+          unit="oz"
+          low={0}
+          high={fromInner(high, 'oz')}
+          width="2.7rem"
+          onChange={(oz) => onChange(toInner(oz, 'oz'))}
         />
       )}
     </div>

@@ -4,16 +4,18 @@ import type { Edit } from '@ironpan/core/steps';
 import { fixText, warningText } from '@ironpan/core/words';
 
 interface BeforeProps {
+  readonly title: 'Before you start' | 'Good to know';
   readonly warnings: readonly Warning[];
   readonly onMend: (edits: readonly Edit[], touched: string) => void;
 }
 const WORD = { danger: 'Stop', mend: 'Mend', know: 'Know' } as const;
 
 /** What is wrong or risky, the heaviest first, each with its figure; a move that mends it is one press. */
-export const BeforeYouStart = memo(function BeforeYouStart({ warnings, onMend }: BeforeProps) {
+export const BeforeYouStart = memo(function BeforeYouStart({ warnings, onMend, title }: BeforeProps) {
+  if (warnings.length === 0) return null;
   return (
-    <section aria-label="Before you start" className="mt-4 contain-content">
-      <h2 className="mb-2 text-lg">Before you start</h2>
+    <section aria-label={title} className="contain-content">
+      <h2 className="mb-2 text-lg">{title}</h2>
       <ul className="flex flex-col gap-2">
         {warnings.map((w, i) => (
           <li key={`${w.check}-${w.step ?? ''}-${i}`} className={`notice ${w.weight}`} data-check={w.check}>

@@ -4,6 +4,7 @@ import type { NumberSpec, ParamSpec } from '@ironpan/core/steps';
 import { CHOICES } from '@ironpan/core/words';
 import { NumberField } from '../ui/NumberField';
 import { SelectField } from '../ui/SelectField';
+import type { Units } from '../ui/cups';
 import { AmountField, WATER_CUP_G } from './AmountField';
 
 export type ParamValue = number | string | boolean;
@@ -11,7 +12,7 @@ interface ParamFieldProps {
   readonly spec: ParamSpec;
   readonly value: ParamValue;
   readonly kit: Kit;
-  readonly cupMl: number | null;
+  readonly units: Units;
   readonly slider?: boolean;
   readonly label?: string;
   readonly onChange: (v: ParamValue) => void;
@@ -28,7 +29,7 @@ const UNIT: Readonly<Record<NumberSpec['shown'], string>> = {
 };
 
 /** A field for any parameter, from its description alone: a new step needs no new form. */
-export function ParamField({ spec, value, kit, cupMl, slider = false, label = spec.label, onChange }: ParamFieldProps) {
+export function ParamField({ spec, value, kit, units, slider = false, label = spec.label, onChange }: ParamFieldProps) {
   switch (spec.type) {
     case 'number':
       return (
@@ -38,12 +39,12 @@ export function ParamField({ spec, value, kit, cupMl, slider = false, label = sp
               label={label}
               grams={value as number}
               cupG={WATER_CUP_G}
-              cupMl={cupMl}
+              units={units}
               high={spec.high}
               onChange={onChange}
             />
           ) : (
-            <PlainNumber spec={spec} label={label} value={value as number} onChange={onChange} />
+            <PlainNumber spec={spec} label={label} value={value as number} us={units.us} onChange={onChange} />
           )}
           {slider && <Slider spec={spec} label={label} value={value as number} onChange={onChange} />}
         </div>
@@ -96,18 +97,33 @@ interface NumberProps {
   readonly value: number;
   readonly onChange: (v: number) => void;
 }
-function PlainNumber({ spec, label, value, onChange }: NumberProps) {
+function PlainNumber({ spec, label, value, us, onChange }: NumberProps & { readonly us: boolean }) {
   return (
-    <NumberField
-      label={label}
-      value={fromInner(value, spec.shown)}
-      unit={UNIT[spec.shown]}
-      low={fromInner(spec.low, spec.shown)}
-      high={fromInner(spec.high, spec.shown)}
-      whole={spec.unit === 'count'}
-      width="3.6rem"
-      onChange={(v) => onChange(toInner(v, spec.shown))}
-    />
+    <div className="flex flex-wrap items-end gap-x-2">
+      <NumberField
+        label={label}
+        value={fromInner(value, spec.shown)}
+        unit={UNIT[spec.shown]}
+        low={fromInner(spec.low, spec.shown)}
+        high={fromInner(spec.high, spec.shown)}
+        whole={spec.unit === 'count'}
+        width="3.6rem"
+        onChange={(v) => onChange(toInner(v, spec.shown))}
+      />
+      {us && spec.unit === 'C' && (
+        <NumberField
+          label={`${label}, °F`}
+          hideLabel
+          value={Math.round(fromInner(value, 'F'))}
+          unit="°F"
+          low={fromInner(spec.low, 'F')}
+          high={fromInner(spec.high, 'F')}
+          width="2.7rem"
+          onChange={(f) => onChange(toInner(f, 'F'))}
+        />
+      )}
+      {us && spec.unit === 'cm' && <span className="small quiet mb-2">{fromInner(value, 'in').toFixed(1)} in</span>}
+    </div>
   );
 }
 /** The same value under the finger; its end is a useful one, not the bound of what can be computed. */

@@ -1,4 +1,4 @@
-import { solveFor, roundForKitchen } from '@ironpan/core/batch';
+import { fitLoads, solveFor, roundForKitchen } from '@ironpan/core/batch';
 import type { Look } from '@ironpan/core/batch';
 import type { KitRecord, PlanRecord } from '@ironpan/core/records';
 import { methodById } from '@ironpan/core/methods';
@@ -6,14 +6,16 @@ import { applyEdits } from '@ironpan/core/steps';
 import type { Edit } from '@ironpan/core/steps';
 import { join, millilitres } from '@ironpan/core/words';
 import { useState } from 'react';
-import { useNavigate } from 'react-router';
+import { Link, useNavigate } from 'react-router';
 import { now } from '../app/clock';
 import { startBatch } from '../store/batches';
+import { deleteSchool, keepAsSchool } from '../store/own';
 import { addPlan, deletePlan, restorePlan } from '../store/plans';
 import type { UndoState } from '../store/plans';
 import { NumberField } from '../ui/NumberField';
 import { TextField } from '../ui/TextField';
 import { tell } from '../ui/toast';
+import { Backwards } from './Backwards';
 import { StartAnyway } from './StartAnyway';
 
 interface PlanHeadProps {
@@ -28,6 +30,7 @@ interface PlanHeadProps {
 export function PlanHead({ plan, look, kit, undo, onRename, onEdit, onStep }: PlanHeadProps) {
   const go = useNavigate();
   const [sure, setSure] = useState(false);
+  const [backwards, setBackwards] = useState(false);
   const method = plan.from ? methodById(plan.from.method) : undefined;
   const dangers = look?.warnings.filter((w) => w.weight === 'danger') ?? [];
   const start = async (): Promise<void> => {
@@ -38,6 +41,13 @@ export function PlanHead({ plan, look, kit, undo, onRename, onEdit, onStep }: Pl
     const id = await addPlan(`${plan.name}, copy`.slice(0, 120), plan.from, plan.recipe, now());
     await go(`/plan/${id}`);
     tell('Kept as a new plan; this is the copy.');
+  };
+  const mine = async (): Promise<void> => {
+    const id = await keepAsSchool(plan, now());
+    tell(`“${plan.name}” is now one of your own schools; new plans can begin from it.`, {
+      label: 'Undo',
+      run: () => void deleteSchool(id),
+    });
   };
   const remove = async (): Promise<void> => {
     await deletePlan(plan.id);
@@ -56,11 +66,16 @@ export function PlanHead({ plan, look, kit, undo, onRename, onEdit, onStep }: Pl
           onChange={onRename}
           className="font-display -mx-1.5 w-full truncate rounded-md border-1.5 border-transparent bg-transparent px-1.5 text-2xl font-bold hover:border-[var(--edge)] focus:border-[var(--edge)] wide:text-[1.9rem]"
         />
-        <div className="flex flex-wrap items-center gap-x-4">
+        <div className="flex flex-wrap items-baseline gap-x-4">
           {method && <p className="quiet small">{method.name}</p>}
           <Small label="Undo" off={!undo.back} run={() => void onStep('back')} />
           <Small label="Redo" off={!undo.forward} run={() => void onStep('forward')} />
+          <Link className="linkish small" to={`/plan/${plan.id}/moves`}>
+            What moves it
+          </Link>
+          <Small label="Backwards" off={!look} run={() => setBackwards(true)} />
           <Small label="Keep as a new plan" run={() => void copy()} />
+          <Small label="Save as my school" run={() => void mine()} />
           <Small label="Delete" run={() => void remove()} />
         </div>
       </div>
@@ -75,6 +90,9 @@ export function PlanHead({ plan, look, kit, undo, onRename, onEdit, onStep }: Pl
           Start this batch
         </button>
       </div>
+      {backwards && look && (
+        <Backwards plan={plan} kit={kit} look={look} onEdit={onEdit} onClose={() => setBackwards(false)} />
+      )}
       {sure && <StartAnyway dangers={dangers} onStart={() => void start()} onClose={() => setSure(false)} />}
     </div>
   );
@@ -103,13 +121,13 @@ function Small({
 
 /** Backwards: from litres wanted to all amounts, rounded to what a kitchen can weigh. */
 function Wanted({ plan, kit, look, onEdit }: Pick<PlanHeadProps, 'plan' | 'kit' | 'look' | 'onEdit'>) {
-  const litres = (look?.summary.main?.volumeMl ?? 0) / 1000;
+  const litres = (look?.summary.jarredMl ?? 0) / 1000;
   const [want, setWant] = useState<number | null>(null);
   const shown = want ?? Math.round(litres * 100) / 100;
   const solve = (): void => {
     const s = solveFor(plan.recipe, kit, {}, { litres: shown });
-    const scaled = applyEdits(plan.recipe, s.edits);
-    onEdit([...s.edits, ...roundForKitchen(scaled)], 'wanted');
+    const edits = [...s.edits, ...roundForKitchen(applyEdits(plan.recipe, s.edits))];
+    onEdit([...edits, ...fitLoads(applyEdits(plan.recipe, edits), kit)], 'wanted');
     setWant(null);
     if (!s.reached)
       tell(

@@ -7,7 +7,7 @@ import { Link, useParams } from 'react-router';
 import { Flow } from '../drawings/Flow';
 import { stationOrder } from '../drawings/flowOrder';
 import { Empty, Loading } from '../ui/State';
-import { cupMlOf } from '../ui/cups';
+import { unitsOf } from '../ui/cups';
 import { useKit, useSettings } from '../ui/useKitchen';
 import { BeforeYouStart } from './BeforeYouStart';
 import { PlanHead } from './PlanHead';
@@ -74,7 +74,7 @@ function OpenPlan({ id }: { readonly id: string }) {
                 plan={plan}
                 look={seen}
                 kit={kit}
-                cupMl={cupMlOf(settings, kit)}
+                units={unitsOf(settings, kit)}
                 stations={stations}
                 open={open}
                 onOpen={setOpen}
@@ -89,11 +89,24 @@ function OpenPlan({ id }: { readonly id: string }) {
               <p>Undo the last change, or leave the step out.</p>
             </div>
           )}
-          <School plan={plan} />
+          <School plan={plan} kit={kit} onEdit={session.edit} />
         </div>
-        <aside className="px-4 wide:px-0">
-          {seen && <Results look={seen} ranges={ranges} />}
-          {seen && <BeforeYouStart warnings={seen.warnings} onMend={session.edit} />}
+        <aside className="flex flex-col gap-4 px-4 wide:px-0">
+          {seen && (
+            <BeforeYouStart
+              title="Before you start"
+              warnings={seen.warnings.filter((w) => w.weight !== 'know')}
+              onMend={session.edit}
+            />
+          )}
+          {seen && <Results look={seen} recipe={plan.recipe} kit={kit} now={ranges} />}
+          {seen && (
+            <BeforeYouStart
+              title="Good to know"
+              warnings={seen.warnings.filter((w) => w.weight === 'know')}
+              onMend={session.edit}
+            />
+          )}
         </aside>
       </div>
     </div>

@@ -1,41 +1,84 @@
 import { memo } from 'react';
-import type { Look } from '@ironpan/core/batch';
+import type { Look, ProductSummary } from '@ironpan/core/batch';
+import type { Kit } from '@ironpan/core/kitchen';
+import type { Recipe } from '@ironpan/core/steps';
+import { jarredStreams } from '@ironpan/core/batch';
 import { plain } from '@ironpan/core/units';
-import { duration, grams, join, millilitres, percent, roughly } from '@ironpan/core/words';
+import { duration, grams, join, millilitres, percent, roughly, streamName, thickness } from '@ironpan/core/words';
 import type { Spoken } from '@ironpan/core/words';
-import type { Ranges } from '../offload';
 import { Figure } from '../ui/Figure';
+import { BodyResult } from './BodyResult';
+import { Classes } from './Classes';
+import type { RangesNow } from './useRanges';
 
 interface ResultsProps {
   readonly look: Look;
-  readonly ranges: Ranges | null;
+  readonly recipe: Recipe;
+  readonly kit: Kit;
+  readonly now: RangesNow;
 }
 /** What the plan should bring. A range beside a figure says how sure it is, in kitchens like this one. */
-export const Results = memo(function Results({ look, ranges }: ResultsProps) {
+export const Results = memo(function Results({ look, recipe, kit, now }: ResultsProps) {
   const s = look.summary;
   const m = s.main;
-  const pulp = s.products.filter((p) => p !== m).reduce((g, p) => g + p.massG, 0);
+  const { ranges } = now;
+  const jarred = jarredStreams(recipe, look.outcome);
+  const jars = s.products.filter((p) => jarred.includes(p.stream));
+  const several = jars.length > 1;
+  const pulp = s.products.filter((p) => p.stream === 'pulp').reduce((g, p) => g + p.massG, 0);
   const between = (r: { low: number; high: number } | undefined, say: (x: number) => Spoken): string | undefined =>
     r && join(say(r.low)) !== join(say(r.high)) ? `${say(r.low).n}–${join(say(r.high))}` : undefined;
   return (
     <section aria-label="What you should get" className="plate px-4 py-3 contain-content">
-      <h2 className="mb-1 text-lg">What you should get</h2>
+      <div className="flex items-baseline justify-between gap-2">
+        <h2 className="mb-1 text-lg">What you should get</h2>
+        {now.progress !== null && (
+          <button type="button" className="linkish small" onClick={now.stop}>
+            ranges {plain(100 * now.progress)} %, stop
+          </button>
+        )}
+      </div>
       {!m || m.massG < 1 ? (
         <p className="quiet">Nothing yet: this plan makes no milk.</p>
       ) : (
-        <dl>
-          <Line label="Milk" of={millilitres(m.volumeMl)} range={between(ranges?.volumeMl, millilitres)} />
-          <Line label="Strength, solids" of={percent(m.solids ?? 0)} range={between(ranges?.solids, percent)} />
-          <Line
-            label="Protein · fat"
-            of={{ n: `${percent(m.protein ?? 0).n} · ${percent(m.fat ?? 0).n}`, unit: '%' }}
-          />
-          {m.beany !== null && <Line label="Beany, of 100" of={{ n: plain(m.beany), unit: 'estimate' }} />}
-          <Line label="Wet pulp" of={grams(pulp)} />
-          <Line label="Keeps in your fridge" of={roughly(m.keep?.s ?? 0)} range={between(ranges?.keepS, roughly)} />
-          <Line label="Start to jar" of={duration(s.elapsedS)} />
-          <Line label="With your hands" of={duration(s.handsS)} />
-        </dl>
+        <>
+          {several && <Jars jars={jars} recipe={recipe} />}
+          <dl>
+            <Line
+              label={several ? 'In all jars' : 'Milk'}
+              of={millilitres(s.jarredMl)}
+              range={between(ranges?.volumeMl, millilitres)}
+            />
+            <Line
+              label={several ? `Strength, ${streamName(m.stream, recipe)}` : 'Strength, solids'}
+              of={percent(m.solids ?? 0)}
+              range={between(ranges?.solids, percent)}
+            />
+            <Line
+              label="Protein · fat"
+              of={{ n: `${percent(m.protein ?? 0).n} · ${percent(m.fat ?? 0).n}`, unit: '%' }}
+            />
+          </dl>
+          {m.body && <BodyResult body={m.body} range={ranges?.body} />}
+          <dl>
+            {(m.grit ?? 0) >= 0.0005 && (
+              <Line label="Grit, an estimate" of={{ n: plain(1000 * (m.grit ?? 0), 1), unit: 'g/kg' }} />
+            )}
+            {m.beany !== null && <Line label="Beany, of 100" of={{ n: plain(m.beany), unit: 'estimate' }} />}
+            {pulp > 0 && <Line label="Wet pulp" of={grams(pulp)} />}
+            <Line label="Keeps in your fridge" of={roughly(m.keep?.s ?? 0)} range={between(ranges?.keepS, roughly)} />
+            <Line label="Start to jar" of={duration(s.elapsedS)} />
+            <Line label="With your hands" of={duration(s.handsS)} />
+            {s.cost.perL !== null && (
+              <Line
+                label="A litre costs"
+                of={{ n: plain(s.cost.perL, 2), unit: kit.currency }}
+                range={`bought ${plain(kit.boughtPerL, 2)}`}
+              />
+            )}
+          </dl>
+          <Classes products={several ? jars : [m]} recipe={recipe} />
+        </>
       )}
       <p className="small quiet mt-1.5 leading-snug">
         {m?.keep?.limit === 'cap' ? 'Keeping stops at the cap for this milk. ' : ''}Keeping times are a guide; your
@@ -44,6 +87,46 @@ export const Results = memo(function Results({ look, ranges }: ResultsProps) {
     </section>
   );
 });
+
+/** Graded extracts and finishes: each jar with what is in it. */
+function Jars({ jars, recipe }: { readonly jars: readonly ProductSummary[]; readonly recipe: Recipe }) {
+  return (
+    <table className="mb-1 w-full">
+      <thead>
+        <tr className="small quiet text-right">
+          <th scope="col" className="text-left! font-normal">
+            jar
+          </th>
+          <th scope="col" className="font-normal">
+            ml
+          </th>
+          <th scope="col" className="font-normal">
+            solids
+          </th>
+          <th scope="col" className="font-normal">
+            fat
+          </th>
+          <th scope="col" className="font-normal">
+            body
+          </th>
+        </tr>
+      </thead>
+      <tbody>
+        {jars.map((j) => (
+          <tr key={j.stream} className="rowline num text-right text-[0.95rem]">
+            <th scope="row" className="text-left! font-sans font-normal">
+              {streamName(j.stream, recipe)}
+            </th>
+            <td>{plain(j.volumeMl)}</td>
+            <td>{join(percent(j.solids ?? 0))}</td>
+            <td>{join(percent(j.fat ?? 0))}</td>
+            <td>{thickness(j.body?.relative ?? 1).n}</td>
+          </tr>
+        ))}
+      </tbody>
+    </table>
+  );
+}
 
 function Line({
   label,
@@ -56,10 +139,10 @@ function Line({
 }) {
   return (
     <div className="rowline flex items-baseline justify-between gap-3 py-0.5">
-      <dt className="whitespace-nowrap">{label}</dt>
+      <dt>{label}</dt>
       <dd className="text-right" data-result={label}>
         <Figure of={of} size="text-[1.06rem]" />
-        {range !== undefined && <span className="small quiet num ml-2 font-normal!">{range}</span>}
+        {range !== undefined && <span className="small quiet num ml-2 font-normal! whitespace-nowrap">{range}</span>}
       </dd>
     </div>
   );

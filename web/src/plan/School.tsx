@@ -1,13 +1,21 @@
 import { methodById } from '@ironpan/core/methods';
+import type { Kit } from '@ironpan/core/kitchen';
 import type { PlanRecord } from '@ironpan/core/records';
+import type { Edit } from '@ironpan/core/steps';
 import { saveSettings } from '../store/kit';
 import type { Settings } from '../store/kit';
-import { CUP_CHOICES } from '../ui/cups';
+import { CUP_CHOICES, cupMlOf } from '../ui/cups';
 import { SelectField } from '../ui/SelectField';
 import { useSettings } from '../ui/useKitchen';
+import { Rounding } from './Rounding';
 
-/** Why this school does what it does, and what to look for. */
-export function School({ plan }: { readonly plan: PlanRecord }) {
+interface SchoolProps {
+  readonly plan: PlanRecord;
+  readonly kit: Kit;
+  readonly onEdit: (edits: readonly Edit[], touched: string) => void;
+}
+/** Why this school does what it does, what to look for and to beware of; and how amounts are measured. */
+export function School({ plan, kit, onEdit }: SchoolProps) {
   const m = plan.from ? methodById(plan.from.method) : undefined;
   const settings = useSettings();
   return (
@@ -15,27 +23,36 @@ export function School({ plan }: { readonly plan: PlanRecord }) {
       {m && (
         <details className="max-w-2xl flex-1 basis-72">
           <summary className="cursor-pointer font-semibold">Why this school does it so</summary>
-          <ul className="mt-2 list-disc pl-5">
-            {[m.line, ...m.reasons].map((r) => (
-              <li key={r}>{r}</li>
-            ))}
-          </ul>
+          <List of={[m.line, ...m.reasons]} />
           <p className="mt-2 font-semibold">What to look for</p>
-          <ul className="list-disc pl-5">
-            {m.cues.map((c) => (
-              <li key={c}>{c}</li>
-            ))}
-          </ul>
+          <List of={m.cues} />
+          <p className="mt-2 font-semibold">Beware</p>
+          <List of={m.cautions} />
+          <p className="small quiet mt-2">
+            Its strength may stray by {Math.round(100 * m.tolerance)} % before it becomes another milk.
+          </p>
         </details>
       )}
       {settings && (
-        <SelectField
-          label="Amounts in"
-          value={settings.cups}
-          options={CUP_CHOICES}
-          onChange={(cups) => void saveSettings({ ...settings, cups: cups as Settings['cups'] })}
-        />
+        <div className="basis-56">
+          <SelectField
+            label="Amounts in"
+            value={settings.cups}
+            options={CUP_CHOICES}
+            onChange={(cups) => void saveSettings({ ...settings, cups: cups as Settings['cups'] })}
+          />
+          <Rounding recipe={plan.recipe} kit={kit} cupMl={cupMlOf(settings, kit)} onEdit={onEdit} />
+        </div>
       )}
     </div>
+  );
+}
+function List({ of }: { readonly of: readonly string[] }) {
+  return (
+    <ul className="mt-1 list-disc pl-5">
+      {of.map((x) => (
+        <li key={x}>{x}</li>
+      ))}
+    </ul>
   );
 }

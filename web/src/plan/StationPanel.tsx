@@ -1,11 +1,13 @@
 import { useState } from 'react';
 import { kindOf, KINDS, makeStep, orderFaults } from '@ironpan/core/steps';
 import type { Kind, Recipe, Station, Step } from '@ironpan/core/steps';
+import { plain } from '@ironpan/core/units';
 import { STATIONS, streamName } from '@ironpan/core/words';
 import { SelectField } from '../ui/SelectField';
 import { ParamField } from './ParamField';
 import type { ParamValue } from './ParamField';
 import { stepsAt } from './stationFacts';
+import { StreamField } from './StreamField';
 import type { StationsProps } from './Stations';
 
 const MOST_PASSES = 16;
@@ -32,12 +34,13 @@ function StepBlock({ step, p }: { readonly step: Step; readonly p: StationsProps
   const without = { ...p.plan.recipe, steps: p.plan.recipe.steps.filter((s) => s.id !== step.id) };
   const needed = orderFaults(without).length > 0;
   const of = (step.params as unknown as Record<string, ParamValue>).of;
+  const cover = p.look.outcome.stages.find((s) => s.step === step.id)?.figures.coverIsCm;
   return (
     <fieldset className="min-w-0">
       <legend className="flex w-full items-baseline justify-between gap-3">
         <span>
           <b className="font-display text-base">{kind.label}</b>
-          {typeof of === 'string' && <span className="small quiet"> {streamName(of)}</span>}
+          {typeof of === 'string' && <span className="small quiet"> {streamName(of, p.plan.recipe)}</span>}
         </span>
         {needed ? (
           <span className="small quiet">a later step needs it</span>
@@ -56,19 +59,36 @@ function StepBlock({ step, p }: { readonly step: Step; readonly p: StationsProps
       <div className="grid grid-cols-2 gap-x-4 gap-y-2 sm:grid-cols-3">
         {Object.entries(kind.params).map(([name, spec]) => {
           const value = (step.params as unknown as Record<string, ParamValue>)[name];
-          return value === undefined || spec.type === 'stream' ? null : (
+          if (spec.type === 'stream')
+            return (
+              <StreamField
+                key={name}
+                recipe={p.plan.recipe}
+                step={step}
+                param={name}
+                label={spec.label}
+                onChange={(v) => p.onEdit([{ do: 'set', step: step.id, param: name, value: v }], `${step.id}.${name}`)}
+              />
+            );
+          return value === undefined ? null : (
             <ParamField
               key={name}
               spec={spec}
               value={value}
               kit={p.kit}
-              cupMl={p.cupMl}
+              units={p.units}
               slider
               onChange={(v) => p.onEdit([{ do: 'set', step: step.id, param: name, value: v }], `${step.id}.${name}`)}
             />
           );
         })}
       </div>
+      {step.kind === 'soak' && cover !== undefined && (
+        <p className="small quiet mt-1">
+          The water stands {plain(cover, 1)} cm{p.units.us ? ` (${plain(cover / 2.54, 1)} in)` : ''} over them once they
+          have drunk.
+        </p>
+      )}
     </fieldset>
   );
 }

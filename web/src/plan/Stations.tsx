@@ -5,9 +5,11 @@ import type { PlanRecord } from '@ironpan/core/records';
 import { kindOf } from '@ironpan/core/steps';
 import type { Edit, Station } from '@ironpan/core/steps';
 import { STATIONS } from '@ironpan/core/words';
+import type { Units } from '../ui/cups';
 import { AmountField } from './AmountField';
 import { ParamField } from './ParamField';
 import type { ParamValue } from './ParamField';
+import { FoodField } from './FoodField';
 import { mainValues, stationFact } from './stationFacts';
 import { StationPanel } from './StationPanel';
 
@@ -15,7 +17,7 @@ export interface StationsProps {
   readonly plan: PlanRecord;
   readonly look: Look;
   readonly kit: Kit;
-  readonly cupMl: number | null;
+  readonly units: Units;
   readonly stations: readonly Station[];
   readonly open: Station | null;
   readonly onOpen: (s: Station | null) => void;
@@ -64,17 +66,19 @@ function Head(p: StationsProps & { readonly station: Station }) {
         </button>
       </div>
       <div className="mt-1 grid grid-cols-2 gap-x-3 gap-y-1.5 wide:grid-cols-1">
-        {p.station === 'soak' &&
+        {p.station === p.stations[0] &&
           p.plan.recipe.larder.map((l, index) => (
-            <AmountField
-              key={index}
-              label={p.plan.recipe.materials.find((m) => m.id === l.material)?.name.toLowerCase() ?? l.material}
-              grams={l.grams}
-              cupG={p.plan.recipe.materials.find((m) => m.id === l.material)?.cupG ?? null}
-              cupMl={p.cupMl}
-              high={100_000}
-              onChange={(grams) => p.onEdit([{ do: 'larder', index, grams }], `larder.${index}`)}
-            />
+            <div key={index} className="min-w-0">
+              {open && <FoodField recipe={p.plan.recipe} index={index} onEdit={p.onEdit} />}
+              <AmountField
+                label={p.plan.recipe.materials.find((m) => m.id === l.material)?.name.toLowerCase() ?? l.material}
+                grams={l.grams}
+                cupG={p.plan.recipe.materials.find((m) => m.id === l.material)?.cupG ?? null}
+                units={p.units}
+                high={100_000}
+                onChange={(grams) => p.onEdit([{ do: 'larder', index, grams }], `larder.${index}`)}
+              />
+            </div>
           ))}
         {mainValues(p.plan.recipe, p.station).map(({ step, param, label }) => {
           const spec = kindOf(step.kind).params[param];
@@ -86,7 +90,7 @@ function Head(p: StationsProps & { readonly station: Station }) {
               label={label}
               value={value}
               kit={p.kit}
-              cupMl={p.cupMl}
+              units={p.units}
               onChange={set(step.id, param)}
             />
           ) : null;

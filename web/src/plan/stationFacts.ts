@@ -34,6 +34,7 @@ const WANTED: Readonly<Record<Station, readonly Wanted[]>> = {
     w('drain', 'rinses', 'rinses', { ifSome: true }),
     w('blanch', 'holdS', 'boil for'),
     w('hull', 'share', 'skins off'),
+    w('sort', 'outG', 'picked out'),
   ],
   grind: [
     w('grind', 'waterG', 'fresh water', { ifSome: true }),

@@ -1,6 +1,6 @@
 import type { Kit } from '@ironpan/core/kitchen';
 import type { Recipe } from '@ironpan/core/steps';
-import { useEffect, useState } from 'react';
+import { useCallback, useEffect, useState } from 'react';
 import { askRanges } from '../offload';
 import type { Ranges } from '../offload';
 
@@ -8,24 +8,45 @@ const KITCHENS = 240;
 const SEED = 640;
 const SETTLED_MS = 300;
 
-/** Ranges of a plan in kitchens like this one, from a worker, once the hand has come to rest. Absent while they are out of date. */
-export function useRanges(recipe: Recipe | undefined, kit: Kit | undefined): Ranges | null {
+export interface RangesNow {
+  /** Absent while they are out of date. */
+  readonly ranges: Ranges | null;
+  /** How far the drawing of kitchens is, 0..1; null: nothing is under way. */
+  readonly progress: number | null;
+  readonly stop: () => void;
+}
+/** Ranges of a plan in kitchens like this one, from a worker, once the hand has come to rest. */
+export function useRanges(recipe: Recipe | undefined, kit: Kit | undefined): RangesNow {
   const [got, setGot] = useState<{ readonly of: Recipe; readonly kit: Kit; readonly ranges: Ranges } | null>(null);
+  const [progress, setProgress] = useState<number | null>(null);
+  const [halt, setHalt] = useState<{ readonly run: () => void } | null>(null);
   useEffect(() => {
     if (!recipe || !kit) return;
     let stop = (): void => undefined;
     const wait = setTimeout(() => {
-      const running = askRanges({ recipe, kit, seed: SEED, n: KITCHENS });
+      const running = askRanges({ recipe, kit, seed: SEED, n: KITCHENS }, setProgress);
       stop = running.stop;
+      setHalt({ run: running.stop });
       running.done.then(
-        (ranges) => setGot({ of: recipe, kit, ranges }),
-        () => setGot(null),
+        (ranges) => {
+          setGot({ of: recipe, kit, ranges });
+          setProgress(null);
+        },
+        () => {
+          setGot(null);
+          setProgress(null);
+        },
       );
     }, SETTLED_MS);
     return () => {
       clearTimeout(wait);
       stop();
+      setProgress(null);
     };
   }, [recipe, kit]);
-  return got && got.of === recipe && got.kit === kit ? got.ranges : null;
+  const stop = useCallback(() => {
+    halt?.run();
+    setProgress(null);
+  }, [halt]);
+  return { ranges: got && got.of === recipe && got.kit === kit ? got.ranges : null, progress, stop };
 }

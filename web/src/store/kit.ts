@@ -21,10 +21,12 @@ export function frozenKit({ updatedAt: _, ...kit }: KitRecord): Kit {
 export interface Settings {
   /** Show cups beside grams: of which size. */
   readonly cups: 'none' | 'us' | 'metric' | 'own';
+  /** Ounces, °F and inches beside grams, °C and cm. */
+  readonly us: boolean;
   /** One-letter keys for the places. */
   readonly keys: boolean;
 }
-const USUAL: Settings = { cups: 'none', keys: true };
+const USUAL: Settings = { cups: 'none', us: false, keys: true };
 export async function readSettings(): Promise<Settings> {
   const row = await db().settings.get('settings');
   return { ...USUAL, ...(row?.value as Partial<Settings> | undefined) };

@@ -1,10 +1,10 @@
 import type { PlanRecord } from '@ironpan/core/records';
-import { methodById, recipeIn } from '@ironpan/core/methods';
+import { methodById } from '@ironpan/core/methods';
 import type { Recipe } from '@ironpan/core/steps';
 import { db } from './db';
 import type { Version } from './db';
 import { newId } from './ids';
-import { readKit } from './kit';
+import { schoolRecipe } from './own';
 
 const MOST_UNDO = 60;
 /** Edits of one field within this time are one step back, ms. */
@@ -24,10 +24,12 @@ export async function addPlan(
   await db().plans.add({ v: 2, id, rev: 1, name, from, use, recipe, createdAt: at, updatedAt: at });
   return id;
 }
-export async function planFromMethod(methodId: string, at: number, use: string | null = null): Promise<string> {
-  const m = methodById(methodId);
-  if (!m) throw new RangeError(`no school ${methodId}`);
-  return addPlan(m.name, { method: m.id, edition: m.edition }, recipeIn(m, await readKit()), at, use);
+/** A new plan from a school, known or the cook's own. One that is not there: RangeError. */
+export async function planFromMethod(id: string, at: number, use: string | null = null): Promise<string> {
+  const school = await schoolRecipe(id);
+  if (!school) throw new RangeError(`no school ${id}`);
+  const edition = methodById(id)?.edition ?? 1;
+  return addPlan(school.name, { method: id, edition }, school.recipe, at, use);
 }
 
 export interface PlanEdit {

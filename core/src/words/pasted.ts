@@ -1,0 +1,12 @@
+/** What is missing on a line of a pasted recipe; it is asked, never guessed. */
+export const ASKS: Readonly<Record<'food' | 'amount' | 'unit' | 'range' | 'count' | 'form', string>> = {
+  food: 'Which food is this?',
+  amount: 'How many grams?',
+  unit: 'Its unit is not known here. How many grams?',
+  range: 'A span: which of the two? Type the grams.',
+  count: 'Pieces differ. How many grams is that?',
+  form: 'Which form: raw or cooked, fresh or dried? The grams differ.',
+};
+export const PASTED_NOTHING =
+  'No food with an amount was found in it. Type one line for each thing, such as “1½ cups rolled oats”, in English, with its amount.';
+export const PASTED_EMPTY = 'Paste or type a recipe first, such as “1½ cups rolled oats, 4 cups ice water”.';

@@ -1,0 +1,177 @@
+import { useMemo } from 'react';
+import { contours } from 'd3-contour';
+import type { LeverMap } from '@ironpan/core/batch';
+import { GROUND } from './mapLevels';
+import type { Level } from './mapLevels';
+
+/** Edge of a region: in the middle of the kitchens, and where one in ten already is there. */
+const EDGE = 0.5;
+const SOME = 0.12;
+
+interface BodyMapProps {
+  readonly map: LeverMap;
+  /** Five at most, ascending; the first holds all that is less. */
+  readonly levels: readonly Level[];
+  readonly width: number;
+  readonly height: number;
+  readonly now: readonly [x: number, y: number];
+  readonly xText: (v: number) => string;
+  readonly yText: (v: number) => string;
+  readonly onPick: (x: number, y: number) => void;
+}
+const PAD = { left: 56, right: 14, top: 10, bottom: 26 } as const;
+const REGIONS = [
+  { of: 'slimy', name: 'slippery', stroke: 'var(--flame)', dash: '' },
+  { of: 'watery', name: 'watery', stroke: 'var(--water)', dash: '6 4' },
+  { of: 'thick', name: 'too thick', stroke: 'var(--ink)', dash: '2 4' },
+] as const;
+
+/** Two levers against each other: the ground shows the body, lines the regions to keep out of, pale bands how uncertain their edge is. */
+export function BodyMap({ map, levels, width, height, now, xText, yText, onPick }: BodyMapProps) {
+  const w = width - PAD.left - PAD.right;
+  const h = height - PAD.top - PAD.bottom;
+  const shapes = useMemo(() => shapesOf(map, levels, w, h), [map, levels, w, h]);
+  const px = (v: number): number => PAD.left + share(map.xs, v) * w;
+  const py = (v: number): number => PAD.top + (1 - share(map.ys, v)) * h;
+  const pick = (e: React.MouseEvent<SVGSVGElement>): void => {
+    const box = e.currentTarget.getBoundingClientRect();
+    const x = ((e.clientX - box.left) * width) / box.width - PAD.left;
+    const y = ((e.clientY - box.top) * height) / box.height - PAD.top;
+    if (x < 0 || x > w || y < 0 || y > h) return;
+    onPick(value(map.xs, x / w), value(map.ys, 1 - y / h));
+  };
+  return (
+    <svg
+      viewBox={`0 0 ${width} ${height}`}
+      width="100%"
+      className="block cursor-crosshair touch-manipulation"
+      onClick={pick}
+      aria-hidden="true"
+      data-map="true"
+    >
+      <defs>
+        <clipPath id="map-clip">
+          <rect x={0} y={0} width={w} height={h} />
+        </clipPath>
+      </defs>
+      <g transform={`translate(${PAD.left} ${PAD.top})`} clipPath="url(#map-clip)">
+        <rect width={w} height={h} fill={GROUND[0]} />
+        {shapes.ground.map((d, i) => (
+          <path key={i} d={d} fill={GROUND[i + 1]} />
+        ))}
+        {shapes.regions.map((r) => (
+          <g key={r.name}>
+            <path d={r.some} fill={r.stroke} opacity={0.13} fillRule="evenodd" />
+            <path d={r.edge} fill="none" stroke={r.stroke} strokeWidth={2.5} strokeDasharray={r.dash} />
+          </g>
+        ))}
+      </g>
+      {shapes.regions.map((r) =>
+        r.label ? (
+          <text
+            key={r.name}
+            x={Math.min(width - 70, Math.max(PAD.left + 34, PAD.left + r.label[0]))}
+            y={Math.min(height - PAD.bottom - 8, Math.max(PAD.top + 16, PAD.top + r.label[1]))}
+            textAnchor="middle"
+            fontSize={14}
+            fontWeight={700}
+            fill="var(--ink)"
+            stroke="var(--plate)"
+            strokeWidth={4}
+            paintOrder="stroke"
+          >
+            {r.name}
+          </text>
+        ) : null,
+      )}
+      <rect x={PAD.left} y={PAD.top} width={w} height={h} fill="none" stroke="var(--ink)" strokeWidth={1.5} />
+      {ticks(map.xs).map((v) => (
+        <text
+          key={v}
+          x={px(v)}
+          y={height - 7}
+          textAnchor={px(v) > width - 40 ? 'end' : 'middle'}
+          fontSize={12.5}
+          fill="var(--ink)"
+          className="num"
+        >
+          {xText(v)}
+        </text>
+      ))}
+      {ticks(map.ys).map((v) => (
+        <text key={v} x={PAD.left - 6} y={py(v) + 4} textAnchor="end" fontSize={12.5} fill="var(--ink)" className="num">
+          {yText(v)}
+        </text>
+      ))}
+      <circle cx={px(now[0])} cy={py(now[1])} r={8} fill="var(--flame)" stroke="var(--ink)" strokeWidth={2} />
+      <text
+        x={px(now[0]) > width - 60 ? px(now[0]) - 14 : px(now[0]) + 13}
+        y={py(now[1]) - 9 < PAD.top + 12 ? py(now[1]) + 20 : py(now[1]) - 9}
+        textAnchor={px(now[0]) > width - 60 ? 'end' : 'start'}
+        fontSize={13}
+        fontWeight={700}
+        fill="var(--ink)"
+        stroke="var(--plate)"
+        strokeWidth={4}
+        paintOrder="stroke"
+      >
+        now
+      </text>
+    </svg>
+  );
+}
+
+const share = (v: readonly number[], x: number): number => {
+  const a = v[0] ?? 0;
+  const b = v.at(-1) ?? 1;
+  return b > a ? Math.min(1, Math.max(0, (x - a) / (b - a))) : 0.5;
+};
+const value = (v: readonly number[], t: number): number => (v[0] ?? 0) + t * ((v.at(-1) ?? 1) - (v[0] ?? 0));
+/** Round values over the span, about five of them. */
+function ticks(v: readonly number[]): readonly number[] {
+  const a = v[0] ?? 0;
+  const b = v.at(-1) ?? 1;
+  const raw = Math.max(1e-9, (b - a) / 4.5);
+  const unit = 10 ** Math.floor(Math.log10(raw));
+  const step = ([1, 2, 5, 10].find((k) => k * unit >= raw) ?? 10) * unit;
+  const first = Math.ceil(a / step - 1e-9) * step;
+  return Array.from({ length: Math.floor((b - first) / step + 1e-9) + 1 }, (_, i) => first + i * step);
+}
+
+type Grid = readonly (readonly number[])[];
+/** Contours of a grid whose rows go upwards, as paths in a w × h frame. A grid with no such edge: an empty path. */
+function path(
+  grid: Grid,
+  from: number,
+  w: number,
+  h: number,
+): { readonly d: string; readonly middle: [number, number] | null } {
+  const ny = grid.length;
+  const nx = grid[0]?.length ?? 0;
+  if (nx < 2 || ny < 2) return { d: '', middle: null };
+  const shape = contours().size([nx, ny]).smooth(true).contour(grid.flat(), from);
+  const sx = (x: number): number => ((x - 0.5) / (nx - 1)) * w;
+  const sy = (y: number): number => h - ((y - 0.5) / (ny - 1)) * h;
+  let d = '';
+  let sum: [number, number, number] = [0, 0, 0];
+  for (const polygon of shape.coordinates)
+    for (const ring of polygon) {
+      d +=
+        ring.map(([x = 0, y = 0], i) => `${i === 0 ? 'M' : 'L'}${sx(x).toFixed(1)} ${sy(y).toFixed(1)}`).join('') + 'Z';
+    }
+  grid.forEach((row, j) =>
+    row.forEach((v, i) => {
+      if (v >= from) sum = [sum[0] + (i / (nx - 1)) * w, sum[1] + h - (j / (ny - 1)) * h, sum[2] + 1];
+    }),
+  );
+  return { d, middle: sum[2] > 3 ? [sum[0] / sum[2], sum[1] / sum[2]] : null };
+}
+function shapesOf(map: LeverMap, levels: readonly Level[], w: number, h: number) {
+  return {
+    ground: levels.slice(1).map((b) => path(map.ground, b.from, w, h).d),
+    regions: REGIONS.map((r) => {
+      const edge = path(map[r.of], EDGE, w, h);
+      return { ...r, edge: edge.d, some: path(map[r.of], SOME, w, h).d, label: edge.middle };
+    }),
+  };
+}

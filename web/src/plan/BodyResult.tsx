@@ -1,0 +1,45 @@
+import type { BodySummary, Range } from '@ironpan/core/batch';
+import { BODY_WORDS, bodyText, thickness } from '@ironpan/core/words';
+import { plain } from '@ironpan/core/units';
+import { BodyScale } from '../drawings/BodyScale';
+
+interface BodyResultProps {
+  readonly body: BodySummary;
+  readonly range: Range | undefined;
+}
+const times = (relative: number | null, word: string): string =>
+  word === 'sets' || relative === null ? '' : ` (${thickness(relative).n})`;
+
+/** How thick it is from the fridge, and what heating it later does. An estimate, with its range. */
+export function BodyResult({ body, range }: BodyResultProps) {
+  const hot = body.later.find((x) => x.c === 80);
+  return (
+    <div className="rowline py-1" data-result="Body">
+      <p className="flex items-baseline justify-between gap-2">
+        <span>Body, × water</span>
+        <span className="num text-[1.06rem] font-bold">
+          {thickness(body.relative).n}
+          {range && (
+            <span className="small quiet num ml-2 font-normal!">
+              {thickness(range.low).n}–{thickness(range.high).n}
+            </span>
+          )}
+        </span>
+      </p>
+      <p className="text-lg leading-tight font-semibold">{bodyText(body)}</p>
+      <BodyScale
+        cold={body.relative}
+        hot={hot?.relative ?? null}
+        range={range ? [range.low, range.high] : undefined}
+        words
+        width={268}
+      />
+      <p className="small leading-snug">
+        Heated to {body.later.map((x) => `${x.c} °C ${BODY_WORDS[x.word]}${times(x.relative, x.word)}`).join(', ')}.
+        {body.settlesMmPerH !== null && body.settlesMmPerH > 0.5
+          ? ` Its starch falls ${plain(body.settlesMmPerH)} mm an hour: shake it.`
+          : ''}
+      </p>
+    </div>
+  );
+}

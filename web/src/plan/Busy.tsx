@@ -1,0 +1,21 @@
+import { plain } from '@ironpan/core/units';
+import type { Asked } from './useMoves';
+
+/** A computation under way: how far it is, and a stop. */
+export function Busy({ what, asked }: { readonly what: string; readonly asked: Asked<unknown> }) {
+  return (
+    <span className="small quiet" role="status">
+      {asked.failed !== null && (
+        <b style={{ color: 'var(--flame-text)' }}>This could not be worked out ({asked.failed}).</b>
+      )}
+      {asked.progress !== null && (
+        <>
+          {what} {plain(100 * asked.progress)} %{' '}
+          <button type="button" className="linkish" onClick={asked.stop}>
+            Stop
+          </button>
+        </>
+      )}
+    </span>
+  );
+}

@@ -1,0 +1,84 @@
+import { USE_IDS } from '@ironpan/core/batch';
+import type { Use } from '@ironpan/core/batch';
+import type { Kit } from '@ironpan/core/kitchen';
+import { MILKS } from '@ironpan/core/methods';
+import { milkName, USE_COUNTS, USE_NAMES } from '@ironpan/core/words';
+import { useDeferredValue, useState } from 'react';
+import { useMethods } from '../ui/useOwn';
+import { SelectField } from '../ui/SelectField';
+import { SchoolTable } from './SchoolTable';
+import { useSchools } from './useSchools';
+
+const WITHIN = [
+  ['', 'no hurry'],
+  ['0.5', 'half an hour'],
+  ['2', 'two hours'],
+  ['14', 'tonight to tomorrow'],
+  ['36', 'a day and a half'],
+] as const;
+const FIRST = 6;
+
+interface ChooseProps {
+  readonly kit: Kit;
+  readonly onChoose: (school: string, use: Use) => void;
+}
+/** The use is asked first: it decides the school. The order is computed, and said. */
+export function Choose({ kit, onChoose }: ChooseProps) {
+  const own = useMethods();
+  const [use, setUse] = useState<Use>('cold');
+  const [milk, setMilk] = useState('');
+  const [within, setWithin] = useState('');
+  const [blender, setBlender] = useState(true);
+  const [all, setAll] = useState(false);
+  const asked = useDeferredValue(use);
+  const ranked = useSchools(asked, milk, { hours: within === '' ? null : Number(within), blender }, kit, own);
+  const shown = all ? ranked : ranked.slice(0, FIRST);
+  return (
+    <section aria-label="What is the milk for">
+      <h2 className="mb-2 text-xl">What is the milk for?</h2>
+      <div className="mb-3 flex flex-wrap gap-2" role="group" aria-label="Use">
+        {USE_IDS.map((u) => (
+          <button
+            key={u}
+            type="button"
+            aria-pressed={u === use}
+            className={`btn ${u === use ? 'btn-chosen' : 'btn-plain'}`}
+            onClick={() => setUse(u)}
+          >
+            {USE_NAMES[u]}
+          </button>
+        ))}
+      </div>
+      <div className="mb-3 flex flex-wrap items-end gap-x-4 gap-y-2">
+        <SelectField
+          label="milk"
+          value={milk}
+          options={[['', 'any'], ...MILKS.map((m) => [m, milkName(m)] as const)]}
+          onChange={setMilk}
+        />
+        <SelectField label="ready within" value={within} options={WITHIN} onChange={setWithin} />
+        <label className="flex min-h-9 cursor-pointer items-center gap-2">
+          <input
+            type="checkbox"
+            className="checkbox"
+            checked={blender}
+            onChange={(e) => setBlender(e.target.checked)}
+          />
+          a blender is at hand
+        </label>
+      </div>
+      <SchoolTable rows={shown} use={use} kit={kit} onChoose={onChoose} />
+      <div className="mt-2 flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
+        <p className="small quiet max-w-3xl">
+          <b>Why this order.</b> For “{USE_NAMES[use]}” {USE_COUNTS[use]}. Every figure is computed for your kitchen
+          with the amounts each school begins with. Filled mark: cold; outlined: heated to 80 °C.
+        </p>
+        {ranked.length > FIRST && (
+          <button type="button" className="linkish" onClick={() => setAll(!all)}>
+            {all ? `Show the first ${FIRST}` : `Show all ${ranked.length}`}
+          </button>
+        )}
+      </div>
+    </section>
+  );
+}

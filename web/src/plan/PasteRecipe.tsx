@@ -1,0 +1,173 @@
+import { pastedEdits, readPasted, withForm } from '@ironpan/core/formats';
+import type { PastedLine } from '@ironpan/core/formats';
+import type { KitRecord } from '@ironpan/core/records';
+import { MATERIALS } from '@ironpan/core/materials';
+import { METHODS, recipeIn } from '@ironpan/core/methods';
+import { applyEdits } from '@ironpan/core/steps';
+import { ASKS, celsius, grams, join, milkName, PASTED_EMPTY, PASTED_NOTHING } from '@ironpan/core/words';
+import { useMemo, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { now } from '../app/clock';
+import { addPlan } from '../store/plans';
+import { cupMlOf } from '../ui/cups';
+import { Dialog } from '../ui/Dialog';
+import { NumberField } from '../ui/NumberField';
+import { SelectField } from '../ui/SelectField';
+import { useSettings } from '../ui/useKitchen';
+import { useMaterials } from '../ui/useOwn';
+import { US_CUP_ML } from '@ironpan/core/units';
+
+interface PasteProps {
+  readonly kit: KitRecord;
+  readonly onClose: () => void;
+}
+/** A recipe's words into a plan, line by line; what is missing is asked, never guessed. */
+export function PasteRecipe({ kit, onClose }: PasteProps) {
+  const go = useNavigate();
+  const settings = useSettings();
+  const own = useMaterials();
+  const [text, setText] = useState('');
+  const [read, setRead] = useState<readonly PastedLine[] | null>(null);
+  const [say, setSay] = useState<string | null>(null);
+  const [school, setSchool] = useState('');
+  const materials = useMemo(() => (own ?? []).map((m) => m.material), [own]);
+  const cupMl = (settings && cupMlOf(settings, kit)) ?? US_CUP_ML;
+  const reading = (): void => {
+    const r = readPasted(text, cupMl, materials);
+    setSay(r.ok ? null : r.why === 'empty' ? PASTED_EMPTY : PASTED_NOTHING);
+    setRead(r.ok ? r.lines : null);
+  };
+  const foods = (read ?? []).flatMap((l) => (l.what?.is === 'food' ? [l.what.material] : []));
+  const fits = METHODS.filter((m) => m.larder.some((l) => foods.includes(l.material)));
+  const chosen = fits.find((m) => m.id === school) ?? fits[0];
+  const open = (read ?? []).filter((l) => l.grams === null || l.what === null);
+  const make = async (): Promise<void> => {
+    if (!read || !chosen) return;
+    const recipe = applyEdits(recipeIn(chosen, kit), pastedEdits(recipeIn(chosen, kit), read));
+    const id = await addPlan(
+      `${chosen.name}, from a recipe`,
+      { method: chosen.id, edition: chosen.edition },
+      recipe,
+      now(),
+    );
+    await go(`/plan/${id}`);
+  };
+  const change = (i: number, to: PastedLine | null): void =>
+    setRead((was) => was?.flatMap((l, k) => (k !== i ? [l] : to ? [to] : [])) ?? null);
+  return (
+    <Dialog title="Paste a recipe" onClose={onClose}>
+      <label className="block" htmlFor="pasted">
+        One line for each thing, as it is written
+      </label>
+      <textarea
+        id="pasted"
+        className="field mt-1 h-32 w-full p-2"
+        value={text}
+        placeholder={'1½ cups rolled oats\n4 cups ice water\na pinch of salt'}
+        onChange={(e) => setText(e.target.value)}
+      />
+      <p className="small quiet">
+        A cup is {join({ n: String(Math.round(cupMl)), unit: 'ml' })} here; it can be changed under Kit.
+      </p>
+      <button type="button" className="btn btn-plain btn-big mt-2" onClick={reading}>
+        Read it
+      </button>
+      {say !== null && (
+        <p role="alert" className="notice mend mt-3">
+          {say}
+        </p>
+      )}
+      {read && (
+        <>
+          <ul className="mt-3" aria-label="What was read">
+            {read.map((l, i) => (
+              <Line key={i} line={l} cupMl={cupMl} onChange={(to) => change(i, to)} />
+            ))}
+          </ul>
+          {fits.length > 0 && chosen ? (
+            <div className="mt-3 flex flex-wrap items-end gap-3">
+              <SelectField
+                label="in the manner of"
+                value={chosen.id}
+                options={fits.map((m) => [m.id, `${m.name} (${milkName(m.milk)})`] as const)}
+                onChange={setSchool}
+              />
+              <button
+                type="button"
+                className="btn btn-primary btn-big"
+                disabled={open.length > 0}
+                onClick={() => void make()}
+              >
+                Make it a plan
+              </button>
+              {open.length > 0 && (
+                <p className="small" role="status">
+                  {open.length === 1 ? 'One line still asks something.' : `${open.length} lines still ask something.`}
+                </p>
+              )}
+            </div>
+          ) : (
+            open.length === 0 && <p className="notice mend mt-3">No school here makes a milk of these foods.</p>
+          )}
+        </>
+      )}
+    </Dialog>
+  );
+}
+
+function Line({
+  line,
+  cupMl,
+  onChange,
+}: {
+  readonly line: PastedLine;
+  readonly cupMl: number;
+  /** null: the line is left out. */
+  readonly onChange: (l: PastedLine | null) => void;
+}) {
+  const named = (id: string): string => MATERIALS.find((m) => m.id === id)?.name ?? id;
+  const choices = line.among.length > 0 ? line.among : MATERIALS.map((m) => m.id);
+  return (
+    <li className="rowline py-2">
+      <p>
+        “{line.text}”
+        {line.what && line.grams !== null && (
+          <b className="num ml-2 whitespace-nowrap">
+            {join(grams(line.grams))}
+            {line.what.is === 'water' && line.what.c !== null ? ` at ${join(celsius(line.what.c))}` : ''}
+            {line.what.is === 'water' && line.what.thrown ? ', thrown away' : ''}
+            {line.what.is === 'food' ? ` ${named(line.what.material).toLowerCase()}` : ''}
+          </b>
+        )}
+      </p>
+      {line.ask !== null && (
+        <div className="mt-1 flex flex-wrap items-end gap-3">
+          <p className="small w-full" style={{ color: 'var(--amber-text)' }}>
+            {ASKS[line.ask]}
+          </p>
+          {(line.ask === 'form' || line.ask === 'food') && (
+            <SelectField
+              label="it is"
+              value=""
+              options={[['', 'choose'], ...choices.map((id) => [id, named(id)] as const)]}
+              onChange={(id) => id !== '' && onChange(withForm(line, id, cupMl))}
+            />
+          )}
+          {line.ask !== 'form' && line.ask !== 'food' && (
+            <NumberField
+              label="grams"
+              value={line.grams}
+              unit="g"
+              low={0}
+              high={50_000}
+              onChange={(g) => onChange({ ...line, grams: g })}
+            />
+          )}
+          <button type="button" className="linkish small" onClick={() => onChange(null)}>
+            leave it out
+          </button>
+        </div>
+      )}
+    </li>
+  );
+}

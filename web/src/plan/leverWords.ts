@@ -1,0 +1,111 @@
+import { leversOf, MEASURES, reachOf } from '@ironpan/core/batch';
+import type { Lever, Measure, Moved } from '@ironpan/core/batch';
+import type { Recipe } from '@ironpan/core/steps';
+import { duration, grams, join, measureText, percent } from '@ironpan/core/words';
+import { plain } from '@ironpan/core/units';
+import type { LeverBar } from '../drawings/LeverBars';
+
+/** A lever's value as a kitchen says it. */
+export function leverValue(l: Lever, v: number): string {
+  switch (l.shown) {
+    case 'g':
+      return join(grams(Math.round(v)));
+    case 'C':
+      return `${plain(Math.round(v))} °C`;
+    case 's':
+      return `${plain(Math.round(v))} s`;
+    case 'min':
+    case 'h':
+      return join(duration(v));
+    case '%':
+      return join(percent(v));
+    case 'cm':
+      return `${plain(v, 1)} cm`;
+    case 'count':
+      return plain(Math.round(v));
+  }
+}
+/** "grind: fresh water" where two steps have a lever of the same name, else its name alone. */
+export function leverName(l: Lever, all: readonly Lever[]): string {
+  const twins = all.filter((x) => x.label === l.label);
+  if (twins.length < 2 || l.stepLabel === '') return l.label;
+  const same = twins.filter((x) => x.stepLabel === l.stepLabel);
+  const which = same.length > 1 ? ` ${same.indexOf(l) + 1}` : '';
+  return `${l.stepLabel.toLowerCase()}${which}: ${l.label}`;
+}
+const LEAST_REACH = 0.01;
+const MOST_BARS = 8;
+
+/** The levers that move a measure most, as bars of one scale. */
+export function barsOf(moved: readonly Moved[], measure: Measure): readonly LeverBar[] {
+  const levers = moved.map((m) => m.lever);
+  const ranked = moved
+    .map((m) => ({ m, reach: reachOf(m, measure) }))
+    .filter((x) => x.reach > LEAST_REACH)
+    .sort((a, b) => b.reach - a.reach)
+    .slice(0, MOST_BARS);
+  const way = (m: Moved, i: 0 | 2): number => {
+    const now = m.values[measure][1] ?? 0;
+    const v = m.values[measure][i] ?? now;
+    return measure === 'body' || measure === 'bodyHot' || measure === 'slime'
+      ? Math.log(Math.max(1e-9, v) / Math.max(1e-9, now))
+      : v - now;
+  };
+  const most = Math.max(1e-12, ...ranked.flatMap(({ m }) => [Math.abs(way(m, 0)), Math.abs(way(m, 2))]));
+  return ranked.map(({ m }) => ({
+    key: m.lever.key,
+    name: `${leverName(m.lever, levers)} ${leverValue(m.lever, m.lever.now)}`,
+    lowText: leverValue(m.lever, m.lever.low),
+    highText: leverValue(m.lever, m.lever.high),
+    low: way(m, 0) / most,
+    high: way(m, 2) / most,
+    lowValue: join(measureText(measure, m.values[measure][0])),
+    highValue: join(measureText(measure, m.values[measure][2])),
+  }));
+}
+
+/** What a cook would like more of, or less. */
+export const WANT_LESS: readonly Measure[] = ['slime', 'grit', 'beany', 'handsS', 'elapsedS', 'costPerL'];
+export interface Move {
+  readonly lever: Lever;
+  readonly to: number;
+  readonly before: number;
+  readonly after: number;
+}
+/** The single turn of a lever that mends a measure most; null: none does. */
+export function bestMove(moved: readonly Moved[], measure: Measure): Move | null {
+  const sign = WANT_LESS.includes(measure) ? -1 : 1;
+  let best: (Move & { readonly gain: number }) | null = null;
+  for (const m of moved) {
+    const [low, now, high] = m.values[measure];
+    if (low === null || now === null || high === null) continue;
+    for (const [to, after] of [
+      [m.lever.low, low],
+      [m.lever.high, high],
+    ] as const) {
+      const gain = sign * (after - now);
+      if (gain > (best?.gain ?? Math.abs(now) * 0.02)) best = { lever: m.lever, to, before: now, after, gain };
+    }
+  }
+  return best;
+}
+
+/** The measures that mean something for this plan. */
+export function measuresFor(recipe: Recipe, moved: readonly Moved[]): readonly Measure[] {
+  const want: readonly Measure[] = ['body', 'slime', 'volumeMl', 'solids', 'grit', 'beany', 'bodyHot', 'fat', 'keepS'];
+  const first = moved[0];
+  return want.filter(
+    (m) =>
+      m in MEASURES &&
+      first !== undefined &&
+      leversOf(recipe).length > 0 &&
+      moved.some((x) => reachOf(x, m) > LEAST_REACH),
+  );
+}
+
+/** What to ask first: slime where there is any, else what most levers move. */
+export function usualMeasure(moved: readonly Moved[], among: readonly Measure[]): Measure {
+  if (among.includes('slime')) return 'slime';
+  const count = (m: Measure): number => moved.filter((x) => reachOf(x, m) > LEAST_REACH).length;
+  return [...among].sort((a, b) => count(b) - count(a))[0] ?? 'solids';
+}

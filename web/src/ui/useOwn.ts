@@ -1,0 +1,7 @@
+import type { MaterialRecord, MethodRecord } from '@ironpan/core/records';
+import { allMaterials, allMethods } from '../store/own';
+import { useLive } from '../store/live';
+
+/** The cook's own materials and schools. */
+export const useMaterials = (): readonly MaterialRecord[] | undefined => useLive(['materials'], allMaterials).data;
+export const useMethods = (): readonly MethodRecord[] | undefined => useLive(['methods'], allMethods).data;
