@@ -3,7 +3,7 @@ import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
 import { Cook } from './cook';
 
-const PLACES = ['/', '/plan', '/plan/demo-big', '/bench', '/book', '/book/demo-batch-13', '/kit'];
+const PLACES = ['/', '/plan', '/plan/demo-big', '/bench', '/book', '/book/demo-batch-14', '/kit'];
 const LONG = 'A very long name for a plan of soy milk that goes on and on, as some people like to write it all down 12';
 
 async function clean(page: Page, where: string): Promise<void> {
@@ -57,7 +57,7 @@ test('axe finds nothing in an empty kitchen, nor with long names', async ({ page
 test('on a phone nothing is wider than the screen, and the bench’s buttons are 56 px', async ({ page }) => {
   await page.setViewportSize({ width: 390, height: 844 });
   const cook = await Cook.enter(page, 'demo');
-  for (const path of [...PLACES, '/bench/demo-batch-14']) {
+  for (const path of [...PLACES, '/bench/demo-batch-17']) {
     await cook.go(path);
     await fits(page, path);
     if (path.startsWith('/bench/') || path === '/') await clean(page, `phone ${path}`);
@@ -70,7 +70,7 @@ test('on a phone nothing is wider than the screen, and the bench’s buttons are
 
 test('with text at twice the size the page still fits', async ({ page }) => {
   const cook = await Cook.enter(page, 'demo');
-  for (const path of ['/', '/plan/demo-weekday', '/bench/demo-batch-14', '/kit']) {
+  for (const path of ['/', '/plan/demo-weekday', '/bench/demo-batch-17', '/kit']) {
     await cook.go(path);
     await page.evaluate(() => document.documentElement.style.setProperty('font-size', '200%'));
     await fits(page, `large ${path}`);
@@ -78,7 +78,7 @@ test('with text at twice the size the page still fits', async ({ page }) => {
 });
 
 test('a whole step is done by keyboard alone', async ({ page }) => {
-  const cook = await Cook.enter(page, 'demo', '/bench/demo-batch-14');
+  const cook = await Cook.enter(page, 'demo', '/bench/demo-batch-17');
   const before = await cook.where();
   for (let i = 0; i < 60; i += 1) {
     await page.keyboard.press('Tab');

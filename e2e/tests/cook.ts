@@ -37,7 +37,11 @@ export class Cook {
 
   async plans(school: string): Promise<void> {
     await this.go('/plan');
-    await this.page.getByRole('button', { name: `Plan this: ${school}` }).click();
+    await this.page.getByRole('button', { name: /^Show all/ }).click();
+    await this.page
+      .getByRole('button', { name: `Plan this: ${school}` })
+      .first()
+      .click();
     await expect(this.page.getByRole('button', { name: 'Start this batch' })).toBeVisible();
   }
   station(name: string): Locator {

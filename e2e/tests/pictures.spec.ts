@@ -7,13 +7,13 @@ const VIEWS: readonly (readonly [string, string, readonly [number, number], 'lig
   ['schools', '/plan', [1280, 800], 'light'],
   ['plan', '/plan/demo-weekday', [1280, 800], 'light'],
   ['plan-dark', '/plan/demo-big', [1280, 800], 'dark'],
-  ['bench', '/bench/demo-batch-14', [1280, 800], 'light'],
+  ['bench', '/bench/demo-batch-17', [1280, 800], 'light'],
   ['book', '/book', [1280, 800], 'light'],
-  ['batch', '/book/demo-batch-13', [1280, 800], 'light'],
+  ['batch', '/book/demo-batch-14', [1280, 800], 'light'],
   ['kit', '/kit', [1280, 800], 'light'],
   ['phone-shelf', '/', [390, 844], 'light'],
   ['phone-plan', '/plan/demo-weekday', [390, 844], 'light'],
-  ['phone-bench', '/bench/demo-batch-14', [390, 844], 'light'],
+  ['phone-bench', '/bench/demo-batch-17', [390, 844], 'light'],
 ];
 
 for (const [name, path, [width, height], colorScheme] of VIEWS)

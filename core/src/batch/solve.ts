@@ -35,7 +35,7 @@ export interface Solved {
 }
 
 /** The middle of each word for the body, relative to water. */
-export const BODY_AIM = { thin: 1.2, likeMilk: 2.1, creamy: 4.8, thick: 15 } as const;
+export const BODY_AIM = { thin: 1.3, likeMilk: 2.1, creamy: 4.8, thick: 15 } as const;
 /** Fresh water is looked for between these multiples of what the plan has, and the jug runs this long, s. */
 const WATER = { low: 0.15, high: 6 } as const;
 const SECONDS = { low: 5, high: 600 } as const;
@@ -88,7 +88,9 @@ function byWater(b: Bench, of: (s: Summary) => number, goal: number): Solved {
   const edits = (x: number): Edit[] => freshWater(b.recipe, x);
   if (edits(1).length === 0)
     return { edits: [], reached: false, value: of(b.look([])), folds: b.folds(), stop: { by: 'absent' } };
-  const found = findRoot((x) => of(b.look(edits(x))) - goal, WATER.low, WATER.high, goal * 1e-4, 40);
+  // More water weakens: look on the side where the goal lies, and never so dry that nothing comes through.
+  const [low, high] = of(b.look(edits(1))) > goal ? [1, WATER.high] : [driest(b), 1];
+  const found = findRoot((x) => of(b.look(edits(x))) - goal, low, high, goal * 1e-4, 40);
   const way = found.x < 1 ? 'least' : 'most';
   return {
     edits: edits(found.x),
@@ -98,6 +100,14 @@ function byWater(b: Bench, of: (s: Summary) => number, goal: number): Solved {
     stop: found.converged ? null : { by: 'water', way },
   };
 }
+
+/** The least water, as a multiple of what the plan has, with which milk still comes through. */
+function driest(b: Bench): number {
+  let x: number = WATER.low;
+  while (x < 1 && (b.look(freshWater(b.recipe, x)).main?.massG ?? 0) < LEAST_G) x = Math.min(1, x * 1.25);
+  return x;
+}
+const LEAST_G = 20;
 
 const eta = (s: Summary): number => Math.min(SET, s.main?.body?.relative ?? SET);
 /** First the water; where no water gives it, the seconds of the jug at the nearest water. */
@@ -121,7 +131,7 @@ function body(b: Bench, goal: number): Solved {
 /** The most water that still meets every minimum of the class. */
 function meetClass(b: Bench, id: string): Solved {
   const at = (x: number) => b.look(freshWater(b.recipe, x)).main?.classes.find((c) => c.id === id);
-  let low: number = WATER.low;
+  let low = driest(b);
   let high: number = WATER.high;
   const tight = at(low);
   if (!tight?.met) {
