@@ -3,7 +3,17 @@ import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
 import { Cook } from './cook';
 
-const PLACES = ['/', '/plan', '/plan/demo-big', '/bench', '/book', '/book/demo-batch-14', '/kit'];
+const PLACES = [
+  '/',
+  '/plan',
+  '/plan/demo-big',
+  '/plan/demo-graded',
+  '/plan/demo-oat/moves',
+  '/bench',
+  '/book',
+  '/book/demo-batch-14',
+  '/kit',
+];
 const LONG = 'A very long name for a plan of soy milk that goes on and on, as some people like to write it all down 12';
 
 async function clean(page: Page, where: string): Promise<void> {
@@ -62,7 +72,7 @@ test('on a phone nothing is wider than the screen, and the bench’s buttons are
     await fits(page, path);
     if (path.startsWith('/bench/') || path === '/') await clean(page, `phone ${path}`);
   }
-  for (const b of await page.getByRole('region', { name: 'Now' }).getByRole('button').all()) {
+  for (const b of await page.getByRole('region', { name: 'Now', exact: true }).getByRole('button').all()) {
     const box = await b.boundingBox();
     expect(box?.height ?? 0).toBeGreaterThanOrEqual(56);
   }

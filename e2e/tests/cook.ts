@@ -65,21 +65,21 @@ export class Cook {
   async starts(): Promise<void> {
     await this.page.getByRole('button', { name: 'Start this batch' }).click();
     const anyway = this.page.getByRole('button', { name: 'Start all the same' });
-    const bench = this.page.getByRole('region', { name: 'Now' });
+    const bench = this.page.getByRole('region', { name: 'Now', exact: true });
     await expect(anyway.or(bench)).toBeVisible();
     if (await anyway.isVisible()) await anyway.click();
     await expect(bench).toBeVisible();
   }
 
   heading(): Locator {
-    return this.page.getByRole('region', { name: 'Now' }).getByRole('heading', { level: 1 });
+    return this.page.getByRole('region', { name: 'Now', exact: true }).getByRole('heading', { level: 1 });
   }
   async press(name: string | RegExp): Promise<void> {
     await this.page.getByRole('button', { name }).click();
   }
   /** Does the step at hand: starts its timer if it has one, lets it run its planned time, and says done. */
   async doesStep(): Promise<void> {
-    const now = this.page.getByRole('region', { name: 'Now' });
+    const now = this.page.getByRole('region', { name: 'Now', exact: true });
     const before = await this.where();
     const start = now.getByRole('button', { name: /^Start:/ });
     if (await start.isVisible()) await start.click();

@@ -64,12 +64,12 @@ test('a batch that is running keeps the kit it began with', async ({ page }) => 
   await cook.plans('No soak');
   await cook.starts();
   await cook.goesOnUntil('Boil the beans whole');
-  await expect(page.getByRole('region', { name: 'Now' })).toContainText(/100(\.0)?\s°C/);
+  await expect(page.getByRole('region', { name: 'Now', exact: true })).toContainText(/100(\.0)?\s°C/);
   await cook.go('/kit');
   await cook.types('altitude', '3000');
   await cook.rests();
   await cook.go('/bench');
-  await expect(page.getByRole('region', { name: 'Now' })).toContainText(/100(\.0)?\s°C/);
+  await expect(page.getByRole('region', { name: 'Now', exact: true })).toContainText(/100(\.0)?\s°C/);
 });
 
 test('the demo, half a day old, offers to be laid out afresh', async ({ page }) => {

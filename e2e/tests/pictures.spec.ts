@@ -7,12 +7,16 @@ const VIEWS: readonly (readonly [string, string, readonly [number, number], 'lig
   ['schools', '/plan', [1280, 800], 'light'],
   ['plan', '/plan/demo-weekday', [1280, 800], 'light'],
   ['plan-dark', '/plan/demo-big', [1280, 800], 'dark'],
+  ['plan-oat', '/plan/demo-oat-slick', [1280, 800], 'light'],
+  ['plan-graded', '/plan/demo-graded', [1280, 800], 'light'],
+  ['moves', '/plan/demo-oat-slick/moves', [1280, 800], 'light'],
   ['bench', '/bench/demo-batch-17', [1280, 800], 'light'],
   ['book', '/book', [1280, 800], 'light'],
   ['batch', '/book/demo-batch-14', [1280, 800], 'light'],
   ['kit', '/kit', [1280, 800], 'light'],
   ['phone-shelf', '/', [390, 844], 'light'],
   ['phone-plan', '/plan/demo-weekday', [390, 844], 'light'],
+  ['phone-graded', '/plan/demo-graded', [390, 844], 'light'],
   ['phone-bench', '/bench/demo-batch-17', [390, 844], 'light'],
 ];
 
@@ -22,7 +26,8 @@ for (const [name, path, [width, height], colorScheme] of VIEWS)
     await page.emulateMedia({ colorScheme });
     const cook = await Cook.enter(page, 'demo', path);
     await page.clock.runFor(2000);
-    if (path.startsWith('/plan/')) await cook.result('Milk').waitFor();
-    await page.waitForTimeout(1200);
+    if (path.endsWith('/moves')) await page.locator('[data-map]').waitFor({ timeout: 60_000 });
+    else if (path.startsWith('/plan/')) await page.locator('[data-result]').first().waitFor();
+    await page.waitForTimeout(path.endsWith('/moves') ? 12_000 : 1800);
     await page.screenshot({ path: `../docs/screenshots/${name}.png` });
   });

@@ -64,7 +64,7 @@ test('on a phone a whole milk is made with one thumb: the big button is always w
   await cook.plans('No soak');
   await cook.starts();
   for (let i = 0; i < 30 && (await cook.where()) !== 'over'; i += 1) {
-    const now = page.getByRole('region', { name: 'Now' });
+    const now = page.getByRole('region', { name: 'Now', exact: true });
     const big = now.getByRole('button', { name: /^(Done|Start)/ });
     const box = await big.boundingBox();
     expect(box?.height ?? 0).toBeGreaterThanOrEqual(56);

@@ -52,3 +52,86 @@ describe('predict', () => {
     expect(r.err).toMatch(say);
   });
 });
+
+interface Spoilt {
+  readonly steps: object[];
+  readonly larder: object[];
+}
+describe('every school of every milk through the command', () => {
+  const ids = predict(['--methods'], io({}))
+    .out.trimEnd()
+    .split('\n')
+    .map((l) => l.split('\t')[0] ?? '');
+  test('there are twenty-two', () => expect(ids).toHaveLength(22));
+  test.each(ids)('%s: its own file is read, folded and written, with a body where there is a liquid', (id) => {
+    const file = predict(['--method', id], io({})).out;
+    const r = predict(['-'], io({ '-': file }));
+    expect([r.code, r.err]).toEqual([0, '']);
+    const out = JSON.parse(r.out) as {
+      milk: { massG: number; solids: number; moisture: number; body: { word: string; sets: boolean } | null };
+      totals: { costPerL: number | null; jarredMl: number };
+      warnings: { weight: string; say: string }[];
+    };
+    expect(out.milk.solids + out.milk.moisture).toBeCloseTo(1, 4);
+    expect(out.milk.body?.word).toMatch(/^(watery|thin|likeMilk|creamy|thick|sets)$/);
+    expect(out.totals.jarredMl).toBeGreaterThan(100);
+    expect(out.warnings.every((w) => w.say.endsWith('.'))).toBe(true);
+    expect(r.out).not.toMatch(/NaN|Infinity/);
+  });
+  test('more oats, boiling water: it sets, and that is said as data and in words', () => {
+    const plan = JSON.parse(predict(['--method', 'oat-hot-thin'], io({})).out) as {
+      larder: { amount: { value: number } }[];
+      steps: { kind: string; waterTemperature?: { value: number } }[];
+    };
+    if (plan.larder[0]) plan.larder[0].amount.value = 140;
+    for (const s of plan.steps) if (s.kind === 'grind' && s.waterTemperature) s.waterTemperature.value = 100;
+    const out = JSON.parse(predict(['-'], io({ '-': JSON.stringify(plan) })).out) as {
+      milk: { body: { sets: boolean; relative: number | null } };
+      warnings: { check: string }[];
+    };
+    expect([out.milk.body.sets, out.milk.body.relative]).toEqual([true, null]);
+    expect(out.warnings.map((w) => w.check)).toContain('tooHotForStarch');
+  });
+  test.each<[string, (p: Spoilt) => void, RegExp]>([
+    [
+      'water at −18 °C',
+      (p) => Object.assign(p.steps[0] ?? {}, { waterTemperature: { value: -18, unit: 'C' } }),
+      /must be 0 C to 100 C/,
+    ],
+    [
+      'a hundred and one kilograms',
+      (p) => Object.assign(p.larder[0] ?? {}, { amount: { value: 101, unit: 'kg', basis: 'dry' } }),
+      /must be 0 g/,
+    ],
+    [
+      'the wrong basis',
+      (p) => Object.assign(p.larder[0] ?? {}, { amount: { value: 80, unit: 'g', basis: 'cooked' } }),
+      /basis “dry”/,
+    ],
+    ['strain before grind is no fault, but a danger', (p) => void p.steps.reverse(), /nothing before/],
+    [
+      'extractability above 1',
+      (p) =>
+        Object.assign(p, {
+          materials: [
+            { id: 'mine', name: 'Mine', like: 'oats-rolled', canLeave: { starch: { value: 140, unit: '%' } } },
+          ],
+        }),
+      /must be 0 % to 100 %/,
+    ],
+    [
+      'a composition that does not add up',
+      (p) =>
+        Object.assign(p, {
+          materials: [{ id: 'mine', name: 'Mine', like: 'oats-rolled', per100g: { starch: { value: 99, unit: 'g' } } }],
+        }),
+      /adds up to/,
+    ],
+  ])('%s: a sentence, exit 2', (_, spoil, say) => {
+    const plan = JSON.parse(predict(['--method', 'oat-middle'], io({})).out) as Spoilt;
+    spoil(plan);
+    const r = predict(['-'], io({ '-': JSON.stringify(plan) }));
+    expect(r.code).toBe(2);
+    expect(r.err).toMatch(say);
+  });
+});

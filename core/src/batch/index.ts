@@ -27,5 +27,6 @@ export type { Progress, TaskState, SoakingNow, HoldingNow } from './progress';
 export { jarsOf, jarNow } from './jars';
 export type { JarNow } from './jars';
 export type { BatchEvent, FrozenBatch, FilledJar, JarEvent, Promised } from './events';
-export { look, promisedOf, MODEL } from './look';
+export { look } from './look';
+export { promisedOf, MODEL } from './promised';
 export type { Look } from './look';

@@ -12,6 +12,8 @@ import type { Depth, Summary } from './summary';
 export type LeverOf =
   | { readonly of: 'step'; readonly step: string; readonly param: string }
   | { readonly of: 'larder'; readonly index: number }
+  /** A choice from less to more, by its place in the list. */
+  | { readonly of: 'choice'; readonly step: string; readonly param: string; readonly choices: readonly string[] }
   /** How often the pulp is pressed: the first time, and every wash. */
   | { readonly of: 'passes' };
 export interface Lever {
@@ -80,6 +82,24 @@ export function leversOf(r: Recipe): readonly Lever[] {
 function leversIn(s: Step): readonly Lever[] {
   const kind = kindOf(s.kind);
   return Object.entries(kind.params).flatMap(([param, spec]): Lever[] => {
+    if (spec.type === 'choice' && spec.lever) {
+      const at = spec.choices.indexOf(String((s.params as unknown as Record<string, unknown>)[param]));
+      const most = spec.choices.length - 1;
+      return [
+        {
+          key: `${s.id}.${param}`,
+          at: { of: 'choice', step: s.id, param, choices: spec.choices },
+          label: spec.label,
+          stepLabel: kind.label,
+          shown: 'count',
+          now: at,
+          low: Math.max(0, at - 1),
+          high: Math.min(most, at + 1),
+          least: 0,
+          most,
+        },
+      ];
+    }
     if (spec.type !== 'number' || !spec.lever) return [];
     const now = (s.params as unknown as Record<string, number>)[param] ?? 0;
     // The temperature of no water moves nothing.
@@ -103,6 +123,10 @@ function leversIn(s: Step): readonly Lever[] {
 }
 export function leverEdits(r: Recipe, at: LeverOf, value: number): readonly Edit[] {
   if (at.of === 'larder') return [{ do: 'larder', index: at.index, grams: value }];
+  if (at.of === 'choice') {
+    const to = at.choices[Math.min(at.choices.length - 1, Math.max(0, Math.round(value)))];
+    return to === undefined ? [] : [{ do: 'set', step: at.step, param: at.param, value: to }];
+  }
   return at.of === 'passes' ? passEdits(r, value) : [{ do: 'set', step: at.step, param: at.param, value }];
 }
 

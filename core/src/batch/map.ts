@@ -44,6 +44,7 @@ function steps(low: number, high: number, n: number): readonly number[] {
 /** The span of a lever worth drawing: from a fifth of what it is to three times it; a temperature from 0 to 100 °C. */
 export function span(l: Lever): readonly [number, number] {
   if (l.shown === 'C') return [Math.max(0, l.least), Math.min(100, l.most)];
+  if (l.at.of === 'choice') return [l.least, l.most];
   if (l.shown === 'count') return [l.least, Math.min(l.most, Math.max(6, l.now + 3))];
   const now = l.now > 0 ? l.now : l.high;
   const nice = (x: number): number => {

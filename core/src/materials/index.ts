@@ -1,6 +1,7 @@
 export { COMPONENTS, NO_GRAMS, grams, addGrams, scaleGrams, sumGrams, takeGrams } from './components';
 export type { Component, Grams } from './components';
-export { MATERIALS, materialById, withCooked } from './materials';
+export { MATERIALS } from './materials';
+export { materialById, withCooked } from './lookup';
 export { SOYBEANS } from './soy';
 export type { Material, Basis, Hydration, ByTemperature, StarchBody, Keeps } from './types';
 export { heatCapacity, density, WATER_G_PER_ML } from './properties';

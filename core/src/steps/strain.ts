@@ -1,9 +1,17 @@
 import { at, away, evolve, flowOf, merge, thingOf } from '../kitchen';
-import { choice, stream, thing } from './specs';
+import { stream, thing } from './specs';
 import { strainFigures, strainOff } from './straining';
-import type { StepKind } from './types';
+import type { ParamSpec, StepKind } from './types';
 
-export const HANDS = ['drip', 'gentle', 'twist', 'press'] as const;
+const HANDS = ['drip', 'gentle', 'twist', 'press'] as const;
+/** How hard a cloth is pressed, from nothing to all there is. */
+export const HAND_SPEC: ParamSpec = {
+  type: 'choice',
+  label: 'how hard',
+  choices: HANDS,
+  default: 'twist',
+  lever: true,
+};
 
 export const strain: StepKind<'strain'> = {
   kind: 'strain',
@@ -15,7 +23,7 @@ export const strain: StepKind<'strain'> = {
     into: stream('milk into', 'milk'),
     pulp: stream('pulp into', 'pulp'),
     strainer: thing('through', 'strainer'),
-    hand: choice('how hard', HANDS, 'twist'),
+    hand: HAND_SPEC,
   },
   nothing: null,
   reads: (p) => [p.of],

@@ -60,7 +60,14 @@ export type Step<K extends Kind = Kind> = {
 export type ParamSpec =
   | { readonly type: 'stream'; readonly label: string; readonly default: string }
   | { readonly type: 'thing'; readonly label: string; readonly thing: ThingKind; readonly default: string }
-  | { readonly type: 'choice'; readonly label: string; readonly choices: readonly string[]; readonly default: string }
+  | {
+      readonly type: 'choice';
+      readonly label: string;
+      readonly choices: readonly string[];
+      readonly default: string;
+      /** The choices go from less to more of something: worth trying, as a lever. */
+      readonly lever?: true;
+    }
   | { readonly type: 'flag'; readonly label: string; readonly default: boolean }
   | {
       readonly type: 'number';

@@ -1,7 +1,7 @@
 import { at, away, evolve, flowOf, merge, thingOf, waterFlow, waterStream } from '../kitchen';
 import { kneaded } from './knead';
-import { celsius, choice, seconds, stream, thing, waterOf } from './specs';
-import { HANDS } from './strain';
+import { celsius, seconds, stream, thing, waterOf } from './specs';
+import { HAND_SPEC } from './strain';
 import { strainFigures, strainOff } from './straining';
 import type { StepKind } from './types';
 
@@ -17,7 +17,7 @@ export const wash: StepKind<'wash'> = {
     waterC: celsius('water in at', 40),
     workS: seconds('worked in for', 's', 90, 1800),
     strainer: thing('through', 'strainer'),
-    hand: choice('how hard', HANDS, 'twist'),
+    hand: HAND_SPEC,
   },
   nothing: null,
   reads: (p) => [p.of],

@@ -1,7 +1,8 @@
 export { join, grams, millilitres, celsius, percent, duration, roughly, clock, figureText } from './format';
 export type { Spoken } from './format';
 export { warningText, fixText, SPOKEN } from './warnings';
-export { instruction, taskName } from './bench';
+export { instruction } from './bench';
+export { taskName } from './tasks';
 export type { Instruction } from './bench';
 export { changeText, fitText } from './changes';
 export { numberFaultText, orderFaultText } from './faults';

@@ -74,7 +74,7 @@ describe('backwards: the edits, folded again, bring what was asked', () => {
       r,
       SEA,
       {},
-      [{ ...(grind as never as object), value: 1.1 * Number((grind as { value: number }).value) } as never],
+      [{ ...(grind as never as object), value: 1.1 * (grind as { value: number }).value } as never],
       'all',
     );
     expect(more.main?.classes.find((c) => c.id === 'coconut-milk')?.met).toBe(false);
@@ -107,7 +107,7 @@ describe('passes', () => {
     const best = bestSplit(r, SEA, {}, 3);
     if (!best) throw new Error('no split');
     const washes = r.steps.filter((s) => s.kind === 'wash');
-    const total = 1100 + washes.reduce((g, w) => g + (w.kind === 'wash' ? w.params.waterG : 0), 0);
+    const total = 1100 + washes.reduce((g, w) => g + w.params.waterG, 0);
     expect(best.firstG + 2 * best.eachG).toBeCloseTo(total, 6);
     const yieldOf = (first: number): number => {
       const base = applyEdits(r, best.edits);

@@ -1,6 +1,6 @@
 import { NavLink, Outlet, isRouteErrorResponse, useLocation, useRouteError } from 'react-router';
 import { Link } from 'react-router';
-import { useEffect, useRef } from 'react';
+import { lazy, Suspense, useEffect, useRef } from 'react';
 import { boilingText } from '../ui/boiling';
 import { Empty } from '../ui/State';
 import { Notes } from '../ui/Notes';
@@ -8,7 +8,9 @@ import { useKit } from '../ui/useKitchen';
 import { DemoBanner } from './DemoBanner';
 import { Keys } from './Keys';
 import { PLACES } from './places';
-import { Worktop } from './Worktop';
+
+/** The worktop reckons what soaks and runs: it comes right after the page, which need not wait for the reckoning. */
+const Worktop = lazy(async () => ({ default: (await import('./Worktop')).Worktop }));
 
 /** The two bars, and the place between them. */
 export function Shell() {
@@ -25,7 +27,9 @@ export function Shell() {
       </main>
       <Notes />
       <div className="fixed inset-x-0 bottom-0 z-20">
-        <Worktop />
+        <Suspense fallback={<div className="min-h-14" style={{ background: 'var(--bar)' }} />}>
+          <Worktop />
+        </Suspense>
         <BottomPlaces />
       </div>
       <Keys />

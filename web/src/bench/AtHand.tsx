@@ -36,14 +36,16 @@ export function AtHand({
       return <Vessel kind="cloth" full={0.6} fill="var(--milk)" />;
     case 'boil':
     case 'blanch':
+    case 'absorb':
+    case 'heat':
       return (
         <Vessel
           kind="pot"
           full={f('potShare')}
           mark={f('potLimit')}
           fill="var(--milk)"
-          foam={t.task.id === 'heatUp'}
-          word={join(celsius(f('boilingC')))}
+          foam={t.step.kind === 'boil' && t.task.id === 'heatUp'}
+          word={join(celsius(t.step.kind === 'heat' ? f('endC') : f('boilingC')))}
         />
       );
     case 'cool':
@@ -56,7 +58,17 @@ export function AtHand({
         />
       );
     case 'jar':
-      return <Vessel kind="jar" full={f('eachMl') / Math.max(1, f('jarMl'))} fill="var(--milk)" />;
+    case 'freeze':
+    case 'split':
+    case 'lift':
+      return <Vessel kind="jar" full={f('jarMl') > 0 ? f('eachMl') / f('jarMl') : 0.6} fill="var(--milk)" />;
+    case 'knead':
+      return <Vessel kind="bowl" full={0.6} fill="var(--food)" word={join(percent(f('openedShare')))} />;
+    case 'enzyme':
+      return <Vessel kind="bowl" full={0.6} fill="var(--milk)" word={join(celsius(f('endC')))} />;
+    case 'dry':
+    case 'toast':
+      return <Vessel kind="pot" full={0.3} fill="var(--food)" />;
     case 'sort':
     case 'drain':
     case 'hull':

@@ -1,5 +1,6 @@
 import { Link, useParams } from 'react-router';
-import { duration, join, millilitres, percent } from '@ironpan/core/words';
+import { duration, join, milkOf, millilitres, percent } from '@ironpan/core/words';
+import { foodStyle } from '../drawings/foodStyle';
 import { useBatches } from '../ui/running';
 import type { Running } from '../ui/running';
 import { Empty, Loading } from '../ui/State';
@@ -25,7 +26,10 @@ export function BatchBenchPage() {
   const t = r.progress.current;
   if (!t) return <Over r={r} />;
   return (
-    <div className="mx-auto grid max-w-[84rem] gap-4 px-4 py-4 wide:grid-cols-[15rem_minmax(0,1fr)_20rem] wide:px-5">
+    <div
+      className="mx-auto grid max-w-[84rem] gap-4 px-4 py-4 wide:grid-cols-[15rem_minmax(0,1fr)_20rem] wide:px-5"
+      style={foodStyle(milkOf(r.progress.recipe))}
+    >
       <div className="order-3 wide:order-1">
         <StepList r={r} />
       </div>
@@ -55,7 +59,7 @@ function Over({ r }: { readonly r: Running }) {
     <Empty title={`${r.batch.name} is in its jars`}>
       {m && (
         <p className="num" style={{ color: 'var(--ink)' }}>
-          {join(millilitres(m.volumeMl))} · {join(percent(m.solids ?? 0))} solids · keeps{' '}
+          {join(millilitres(r.progress.summary.jarredMl))} · {join(percent(m.solids ?? 0))} solids · keeps{' '}
           {join(duration(m.keep?.s ?? 0))}
         </p>
       )}

@@ -41,7 +41,11 @@ export function Changed({ r }: { readonly r: Running }) {
             </tr>
           </thead>
           <tbody>
-            <Row label="milk" now={join(millilitres(m.volumeMl))} was={join(millilitres(p.volumeMl))} />
+            <Row
+              label="milk"
+              now={join(millilitres(r.progress.summary.jarredMl))}
+              was={join(millilitres(p.volumeMl))}
+            />
             <Row label="solids" now={join(percent(m.solids ?? 0))} was={join(percent(p.solids))} />
             <Row label="keeps" now={join(duration(m.keep?.s ?? 0))} was={join(duration(p.keepS))} />
           </tbody>

@@ -74,7 +74,7 @@ function Figures({ r }: { readonly r: Running }) {
             label="milk"
             cells={[
               join(millilitres(p.volumeMl)),
-              m ? join(millilitres(m.volumeMl)) : '–',
+              m ? join(millilitres(r.progress.summary.jarredMl)) : '–',
               ml === null ? 'not weighed' : join(millilitres(ml)),
             ]}
           />

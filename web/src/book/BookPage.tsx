@@ -1,5 +1,6 @@
-import { join, millilitres, percent } from '@ironpan/core/words';
+import { join, milkOf, millilitres, percent } from '@ironpan/core/words';
 import { Link } from 'react-router';
+import { foodStyle } from '../drawings/foodStyle';
 import { JarShape } from '../drawings/Jar';
 import { useBatches } from '../ui/running';
 import type { Running } from '../ui/running';
@@ -78,9 +79,11 @@ function Row({ r }: { readonly r: Running }) {
         </Link>
       </th>
       <td className="num whitespace-nowrap">{dayMonth(r.batch.startedAt)}</td>
-      <td>{done && <LittleJars ml={ml ?? m?.volumeMl ?? 0} />}</td>
+      <td>{done && <LittleJars ml={ml ?? r.progress.summary.jarredMl} milk={milkOf(r.progress.recipe)} />}</td>
       <td className="num text-right whitespace-nowrap">{join(millilitres(r.batch.promised.volumeMl))}</td>
-      <td className="num text-right whitespace-nowrap">{done && m ? join(millilitres(m.volumeMl)) : '–'}</td>
+      <td className="num text-right whitespace-nowrap">
+        {done && m ? join(millilitres(r.progress.summary.jarredMl)) : '–'}
+      </td>
       <td className="num text-right whitespace-nowrap">{ml === null ? '–' : join(millilitres(ml))}</td>
       <td className="num text-right whitespace-nowrap">{m ? join(percent(m.solids ?? 0)) : '–'}</td>
       <td className="p-3 text-right whitespace-nowrap">{STATE[r.progress.state]}</td>
@@ -88,10 +91,10 @@ function Row({ r }: { readonly r: Running }) {
   );
 }
 /** The batch as little litre jars, the last as full as it was. */
-function LittleJars({ ml }: { readonly ml: number }) {
+function LittleJars({ ml, milk }: { readonly ml: number; readonly milk: string }) {
   const n = Math.min(MOST_DRAWN, Math.max(1, Math.ceil(ml / A_JAR_ML - 0.02)));
   return (
-    <svg width={n * 22} height={34} aria-hidden="true">
+    <svg width={n * 22} height={34} aria-hidden="true" style={foodStyle(milk)}>
       {Array.from({ length: n }, (_, i) => (
         <g key={i} transform={`translate(${i * 22} 1)`}>
           <JarShape width={19} height={32} share={Math.min(1, ml / A_JAR_ML - i) * 0.94} fill="var(--milk)" />

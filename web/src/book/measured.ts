@@ -1,11 +1,17 @@
 import { massG, volumeMl } from '@ironpan/core/kitchen';
 import type { Running } from '../ui/running';
 
-/** Milk in the jars by the scale, ml; null when it was not weighed. */
+/** Milk in all the jars by the scale, ml; null when one of them was not weighed. */
 export function measuredMl(r: Running): number | null {
-  const jar = r.progress.recipe.steps.findLast((s) => s.kind === 'jar');
-  const weighed = r.progress.readings.find((x) => x.step === jar?.id && x.what === 'filledG');
-  const s = jar?.kind === 'jar' ? r.progress.outcome.products[jar.params.of] : undefined;
-  if (!weighed || !s || massG(s) <= 0) return null;
-  return (weighed.value * volumeMl(s)) / massG(s);
+  let ml = 0;
+  let jars = 0;
+  for (const step of r.progress.recipe.steps) {
+    if (step.kind !== 'jar') continue;
+    jars += 1;
+    const weighed = r.progress.readings.find((x) => x.step === step.id && x.what === 'filledG');
+    const s = r.progress.outcome.products[step.params.of];
+    if (!weighed || !s || massG(s) <= 0) return null;
+    ml += (weighed.value * volumeMl(s)) / massG(s);
+  }
+  return jars > 0 ? ml : null;
 }

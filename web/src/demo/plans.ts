@@ -109,7 +109,7 @@ const PLANS: readonly DemoPlan[] = [
     id: 'demo-graded',
     name: 'One nut, three jars',
     method: 'coconut-graded',
-    use: 'curry',
+    use: 'cooking',
     ageDays: 7,
     edits: [amount(340), set('wash', 'waterG', 210), set('washAgain', 'waterG', 220)],
   },

@@ -4,7 +4,7 @@ import type { KitRecord, PlanRecord } from '@ironpan/core/records';
 import { methodById } from '@ironpan/core/methods';
 import { applyEdits } from '@ironpan/core/steps';
 import type { Edit } from '@ironpan/core/steps';
-import { join, millilitres } from '@ironpan/core/words';
+import { join, millilitres, USE_NAMES } from '@ironpan/core/words';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { now } from '../app/clock';
@@ -17,6 +17,17 @@ import { TextField } from '../ui/TextField';
 import { tell } from '../ui/toast';
 import { Backwards } from './Backwards';
 import { StartAnyway } from './StartAnyway';
+
+/** "to drink cold", "to tofu": only the uses that read as a verb are said. */
+const USE_FOR: Readonly<Record<string, string>> = {
+  cold: USE_NAMES.cold,
+  cooking: USE_NAMES.cooking,
+  baking: USE_NAMES.baking,
+  freezing: USE_NAMES.freezing,
+  hotDrinks: 'drink hot',
+  yoghurt: 'make yoghurt of',
+  tofu: 'make tofu of',
+};
 
 interface PlanHeadProps {
   readonly plan: PlanRecord;
@@ -32,6 +43,7 @@ export function PlanHead({ plan, look, kit, undo, onRename, onEdit, onStep }: Pl
   const [sure, setSure] = useState(false);
   const [backwards, setBackwards] = useState(false);
   const method = plan.from ? methodById(plan.from.method) : undefined;
+  const use = plan.use === null ? undefined : USE_FOR[plan.use];
   const dangers = look?.warnings.filter((w) => w.weight === 'danger') ?? [];
   const start = async (): Promise<void> => {
     const id = await startBatch(plan, kit, now());
@@ -67,7 +79,12 @@ export function PlanHead({ plan, look, kit, undo, onRename, onEdit, onStep }: Pl
           className="font-display -mx-1.5 w-full truncate rounded-md border-1.5 border-transparent bg-transparent px-1.5 text-2xl font-bold hover:border-[var(--edge)] focus:border-[var(--edge)] wide:text-[1.9rem]"
         />
         <div className="flex flex-wrap items-baseline gap-x-4">
-          {method && <p className="quiet small">{method.name}</p>}
+          {method && (
+            <p className="quiet small">
+              {method.name}
+              {use ? `, to ${use}` : ''}
+            </p>
+          )}
           <Small label="Undo" off={!undo.back} run={() => void onStep('back')} />
           <Small label="Redo" off={!undo.forward} run={() => void onStep('forward')} />
           <Link className="linkish small" to={`/plan/${plan.id}/moves`}>

@@ -1,12 +1,16 @@
 import { leversOf, MEASURES, reachOf } from '@ironpan/core/batch';
 import type { Lever, Measure, Moved } from '@ironpan/core/batch';
 import type { Recipe } from '@ironpan/core/steps';
-import { duration, grams, join, measureText, percent } from '@ironpan/core/words';
+import { CHOICES, duration, grams, join, measureText, percent } from '@ironpan/core/words';
 import { plain } from '@ironpan/core/units';
 import type { LeverBar } from '../drawings/LeverBars';
 
 /** A lever's value as a kitchen says it. */
 export function leverValue(l: Lever, v: number): string {
+  if (l.at.of === 'choice') {
+    const c = l.at.choices[Math.round(v)] ?? '';
+    return CHOICES[c] ?? c;
+  }
   switch (l.shown) {
     case 'g':
       return join(grams(Math.round(v)));

@@ -1,4 +1,5 @@
-import { HYGIENE } from '@ironpan/core/words';
+import { HYGIENE, milkOf } from '@ironpan/core/words';
+import { foodStyle } from '../drawings/foodStyle';
 import { JarShape, TubShape } from '../drawings/Jar';
 import { amountLeft, timeLeft } from './say';
 import type { ShelfJar } from './useShelf';
@@ -33,7 +34,7 @@ export function OnBoard({
     : Math.round((small ? 80 : 132) * Math.min(1.05, Math.max(0.62, (j.jar.vesselMl / 1000) ** 0.33)));
   const raw = !j.now.done;
   return (
-    <li className="flex flex-col items-center justify-end pb-[10px]">
+    <li className="flex flex-col items-center justify-end pb-[10px]" style={foodStyle(milkOf(j.batch.recipe))}>
       <button
         type="button"
         className="group flex flex-col items-center rounded-md px-1"

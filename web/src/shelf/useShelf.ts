@@ -31,7 +31,7 @@ export function useShelf(kit: Kit | undefined, nowMs: number): readonly ShelfJar
         return {
           ...j,
           now,
-          name: streamName(j.jar.product),
+          name: streamName(j.jar.product, j.batch.recipe),
           pulp: j.jar.stream.sievedShare > 0,
           tone: left <= 0 ? 'past' : left < SOON_S ? 'soon' : 'good',
         };

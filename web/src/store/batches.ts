@@ -1,6 +1,7 @@
-import { jarsOf, look, MODEL, progressOf, promisedOf } from '@ironpan/core/batch';
+import { fold, jarsOf, MODEL, progressOf, promisedOf, summarise } from '@ironpan/core/batch';
 import type { BatchEvent } from '@ironpan/core/batch';
 import type { BatchRecord, EventRecord, KitRecord, PlanRecord } from '@ironpan/core/records';
+import { orderFaults } from '@ironpan/core/steps';
 import type { Reading } from '@ironpan/core/steps';
 import { db } from './db';
 import { newId } from './ids';
@@ -22,8 +23,9 @@ export const allBatches = async (): Promise<BatchWithLog[]> =>
 /** Begins a plan: a frozen copy of all it needs, and what it promises. */
 export async function startBatch(plan: PlanRecord, record: KitRecord, at: number): Promise<string> {
   const kit = frozenKit(record);
-  const seen = look(plan.recipe, kit);
-  if (!seen) throw new RangeError('the steps of this plan are out of order');
+  // Folded here without the checks: they are for before the start, and need not be loaded with every page.
+  if (orderFaults(plan.recipe).length > 0) throw new RangeError('the steps of this plan are out of order');
+  const promised = promisedOf(summarise(plan.recipe, fold(plan.recipe, { kit }), kit));
   const d = db();
   const id = newId('batch');
   await d.transaction('rw', d.batches, async () => {
@@ -38,7 +40,7 @@ export async function startBatch(plan: PlanRecord, record: KitRecord, at: number
       kit,
       beliefs: {},
       model: MODEL,
-      promised: promisedOf(seen.summary),
+      promised,
       startedAt: at,
     });
   });

@@ -1,0 +1,65 @@
+import { afterEach, expect, test } from '@jest/globals';
+import Dexie from 'dexie';
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
+import { look } from '@ironpan/core/batch';
+import { TABLES, validRow } from '@ironpan/core/records';
+import { KitchenDb } from '../../src/store/db';
+
+const NAME = 'upgrade-kitchen';
+const fixture = (table: string): Record<string, unknown>[] =>
+  JSON.parse(
+    readFileSync(join(__dirname, '../../../core/test/records/fixtures', `${table}.v1.json`), 'utf8'),
+  ) as Record<string, unknown>[];
+
+afterEach(() => Dexie.delete(NAME));
+
+/** The database as the first version made it, with a row of everything and a step to undo. */
+async function firstVersion(): Promise<void> {
+  const old = new Dexie(NAME);
+  old.version(1).stores({
+    kit: 'id',
+    plans: 'id, updatedAt',
+    batches: 'id, number, startedAt',
+    events: 'id, batch, at',
+    jars: 'id, batch',
+    jarEvents: 'id, jar',
+    undo: 'plan',
+    settings: 'key',
+  });
+  for (const t of ['kit', 'plans', 'batches', 'events', 'jars', 'jarEvents']) await old.table(t).bulkPut(fixture(t));
+  const plan = fixture('plans')[0] as { id: string; name: string; recipe: unknown };
+  await old
+    .table('undo')
+    .put({ plan: plan.id, past: [{ name: 'before', recipe: plan.recipe }], future: [], touched: '', at: 1 });
+  await old.table('settings').put({ key: 'settings', value: { cups: 'us', keys: true } });
+  old.close();
+}
+
+test('a kitchen of the first version opens, every row at its newest version and valid, nothing lost', async () => {
+  await firstVersion();
+  const d = new KitchenDb(NAME);
+  await d.open();
+  for (const table of TABLES) {
+    const rows = (await d.table(table).toArray()) as Record<string, unknown>[];
+    if (table !== 'materials' && table !== 'methods')
+      expect([table, rows.length]).toEqual([table, fixture(table).length]);
+    for (const row of rows) {
+      const judged = validRow(table, row);
+      expect([table, 'faults' in judged ? judged.faults : []]).toEqual([table, []]);
+      expect('row' in judged && judged.row).toEqual(row);
+    }
+  }
+  d.close();
+});
+test('what undo goes back to is brought along: it folds', async () => {
+  await firstVersion();
+  const d = new KitchenDb(NAME);
+  await d.open();
+  const undo = await d.undo.toArray();
+  const back = undo[0]?.past[0];
+  const kit = await d.kit.get('kit');
+  expect(back && kit && look(back.recipe, kit)?.summary.main?.massG).toBeGreaterThan(100);
+  expect((await d.settings.get('settings'))?.value).toEqual({ cups: 'us', keys: true });
+  d.close();
+});
