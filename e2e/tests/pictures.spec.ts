@@ -24,7 +24,7 @@ for (const [name, path, [width, height], colorScheme] of VIEWS)
   test(name, async ({ page }) => {
     await page.setViewportSize({ width, height });
     await page.emulateMedia({ colorScheme });
-    const cook = await Cook.enter(page, 'demo', path);
+    await Cook.enter(page, 'demo', path);
     await page.clock.runFor(2000);
     if (path.endsWith('/moves')) await page.locator('[data-map]').waitFor({ timeout: 60_000 });
     else if (path.startsWith('/plan/')) await page.locator('[data-result]').first().waitFor();

@@ -85,7 +85,11 @@ function place(
   return Math.min(d.lastX, d.frame.width - endRoom(d));
 }
 /** Room at the right for jars and the names of what is in them, px. */
-const endRoom = (d: Sheet): number => (d.frame.compact ? 56 : d.lanes.side.length > 0 ? 176 : 96);
+function endRoom(d: Sheet): number {
+  const sides = d.lanes.side.length;
+  if (d.frame.compact) return sides > 1 ? 84 : 56;
+  return sides > 0 ? 176 : 96;
+}
 
 function finish(d: Sheet): readonly End[] {
   const jarred = jarredStreams(d.recipe, d.o);

@@ -127,6 +127,15 @@ function Line({
 }) {
   const named = (id: string): string => MATERIALS.find((m) => m.id === id)?.name ?? id;
   const choices = line.among.length > 0 ? line.among : MATERIALS.map((m) => m.id);
+  const needsFood = line.what === null;
+  // Grams stay open to change until the line is whole: where the form says them, it is asked first.
+  const byForm = line.ask === 'form' || line.ask === 'food';
+  const needsGrams = line.ask !== null && !(needsFood && byForm);
+  const open = needsFood || needsGrams;
+  const chosen = (id: string): PastedLine => {
+    const said = withForm(line, id, cupMl);
+    return line.grams === null ? said : { ...said, grams: line.grams };
+  };
   return (
     <li className="rowline py-2">
       <p>
@@ -140,20 +149,22 @@ function Line({
           </b>
         )}
       </p>
-      {line.ask !== null && (
+      {open && (
         <div className="mt-1 flex flex-wrap items-end gap-3">
-          <p className="small w-full" style={{ color: 'var(--amber-text)' }}>
-            {ASKS[line.ask]}
-          </p>
-          {(line.ask === 'form' || line.ask === 'food') && (
+          {line.ask !== null && (
+            <p className="small w-full" style={{ color: 'var(--amber-text)' }}>
+              {ASKS[line.ask]}
+            </p>
+          )}
+          {needsFood && (
             <SelectField
               label="it is"
               value=""
               options={[['', 'choose'], ...choices.map((id) => [id, named(id)] as const)]}
-              onChange={(id) => id !== '' && onChange(withForm(line, id, cupMl))}
+              onChange={(id) => id !== '' && onChange(chosen(id))}
             />
           )}
-          {line.ask !== 'form' && line.ask !== 'food' && (
+          {needsGrams && (
             <NumberField
               label="grams"
               value={line.grams}
