@@ -1,5 +1,6 @@
 import * as cooking from './cooking';
 import * as finishing from './finishing';
+import * as grain from './grain';
 import * as grinding from './grinding';
 import * as keeping from './keeping';
 import * as nuts from './nuts';
@@ -17,13 +18,14 @@ export const CHECKS: readonly Check[] = [
   soaking.soakWater,
   soaking.bowlTooSmall,
   starch.soakedNotRinsed,
-  starch.enzymeTooHot,
-  starch.enzymeDoesNothing,
-  starch.enzymeCapsules,
-  starch.enzymeMakesSugar,
-  starch.riceTooDry,
-  starch.riceTooWet,
-  starch.riceNotCooled,
+  grain.enzymeTooHot,
+  grain.enzymeDoesNothing,
+  grain.enzymeCapsules,
+  grain.enzymeMakesSugar,
+  grain.riceTooDry,
+  grain.riceTooWet,
+  grain.riceNotCooled,
+  grain.riceKeeps,
   grinding.jugOverfull,
   grinding.hotInSealedJug,
   grinding.hotInJug,

@@ -55,8 +55,9 @@ export function measureText(of: Measure, x: number | null, currency = ''): Spoke
       return { n: plain(1000 * x, 1), unit: 'g/kg' };
     case 'body':
     case 'bodyHot':
-    case 'slime':
       return thickness(x);
+    case 'slime':
+      return { n: plain(x, x < 2 ? 2 : 1), unit: '× water' };
     case 'beany':
       return { n: plain(x), unit: 'of 100' };
     case 'keepS':

@@ -60,6 +60,8 @@ const SENTENCES: Readonly<Record<string, Say>> = {
     `${f('leftG')} of water is still there after three quarters of an hour: it goes to paste. Use less.`,
   riceNotCooled: () =>
     'Nothing cools the rice after it is cooked. Spread it out at once: what grows in warm rice is not killed by heating again.',
+  riceKeeps: () =>
+    'Milk of cooked rice keeps three days at most; some authorities ask for rice chilled within an hour and used within a day.',
   tooHotForStarch: (f) =>
     `${f('gPerL')} a litre at ${f('atC')}: the starch swells from ${f('fromC')} on and this sets. Use cooler water, or half as much.`,
   blendWarmsStarch: (f) =>
@@ -91,7 +93,8 @@ const SENTENCES: Readonly<Record<string, Say>> = {
     `Jarred at ${f('filledC')} it takes more than four hours to get cold in the fridge. Cool it in ice first.`,
   keptWarm: (f) => `${f('forS')} at ${f('placeC')}: ${f('mostS')} at most out of the cold. Keep it in the fridge.`,
   keptTooLong: (f) => `${f('forS')} is longer than it keeps: ${f('mostS')} at most.`,
-  noKillStep: () => 'Nothing kills germs in this milk. Wash well, keep it cold, drink it within a day or two.',
+  noKillStep: () =>
+    'Nothing kills germs in this milk. Wash well, keep it cold, drink it within a day or two; within the day if it was warm or unwashed.',
   openingNut: () => 'Opening and grating: blade away from the hand, the nut on a cloth, fingers off the grater.',
   underFive: () => 'Rice drinks are not for children under five: rice carries arsenic.',
   'refused:bitterAlmond': () => 'Bitter almonds are poisonous: no milk is made of them here. Use sweet almonds.',

@@ -54,6 +54,7 @@ export const MORE_CASES: readonly (readonly [string, Recipe, Kit])[] = [
   ['enzymeMakesSugar', school('oat-enzyme'), SEA],
   ['riceTooDry', set('rice-cooked', 'cook', { waterG: 160 }), SEA],
   ['riceTooWet', set('rice-cooked', 'cook', { waterG: 2600 }), SEA],
+  ['riceKeeps', school('rice-cooked'), SEA],
   ['riceNotCooled', without(school('rice-cooked'), 'coolRice'), SEA],
   ['tooHotForStarch', grams(set('oat-hot-thin', 'grind', { waterC: 97 }), 70), SEA],
   ['blendWarmsStarch', set('oat-middle', 'grind', { durationS: 400 }), STRONG],

@@ -103,7 +103,7 @@ const PLANS: readonly DemoPlan[] = [
     name: 'Tiger nut for the fair',
     method: 'tiger-nut-cold',
     ageDays: 10,
-    edits: [amount(265), set('grind', 'waterG', 600), set('wash', 'waterG', 370)],
+    edits: [amount(265), set('soak', 'waterG', 1400), set('grind', 'waterG', 600), set('wash', 'waterG', 370)],
   },
   {
     id: 'demo-graded',

@@ -171,7 +171,9 @@ function goesOn(
 /** The milk's name on its ribbon, or over it where the next bar is too near. */
 function milkLabel(d: Sheet, s: Step, name: string, g: number, x: number, y: number, h: number): Label {
   const text = `${streamName(name, d.recipe)} ${join(grams(g))}`;
-  const inside = h > 26 && x + 22 + widthOf(text) < d.frame.width - 176;
+  const washed = d.recipe.steps.some((w) => w.kind === 'wash' && w.params.into === name);
+  const next = Math.min(d.frame.width - 176, washed ? x + d.spacing : Infinity);
+  const inside = h > 26 && x + 14 + widthOf(text) < next;
   return {
     key: `milk-${s.id}`,
     x: x + 10,

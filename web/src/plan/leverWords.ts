@@ -58,7 +58,7 @@ export function barsOf(moved: readonly Moved[], measure: Measure): readonly Leve
   const most = Math.max(1e-12, ...ranked.flatMap(({ m }) => [Math.abs(way(m, 0)), Math.abs(way(m, 2))]));
   return ranked.map(({ m }) => ({
     key: m.lever.key,
-    name: `${leverName(m.lever, levers)} ${leverValue(m.lever, m.lever.now)}`,
+    name: `${leverName(m.lever, levers)}${m.lever.at.of === 'choice' ? ':' : ''} ${leverValue(m.lever, m.lever.now)}`,
     lowText: leverValue(m.lever, m.lever.low),
     highText: leverValue(m.lever, m.lever.high),
     low: way(m, 0) / most,

@@ -14,7 +14,8 @@ const TAG = {
 function tag(j: ShelfJar, small: boolean): string {
   if (!j.now.done) return `raw ${j.name}`;
   if (small) return `no. ${j.batch.number}`;
-  return j.pulp ? `${HYGIENE[j.now.hygiene]} ${j.name}` : j.name;
+  // "third extract" is too long for a tag; the jar's whole name is in its label for readers.
+  return j.pulp ? `${HYGIENE[j.now.hygiene]} ${j.name}` : j.name.replace(/ extract$/, '');
 }
 
 /** One jar or tub as it stands: its time left above it, its fill, its tag. */
