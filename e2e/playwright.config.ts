@@ -22,7 +22,7 @@ export default defineConfig({
   retries: 1,
   reporter: [['list'], ['json']],
   use: {
-    actionTimeout: 8_000,
+    actionTimeout: 15_000,
     baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',

@@ -88,7 +88,8 @@ function place(
 function endRoom(d: Sheet): number {
   const sides = d.lanes.side.length;
   if (d.frame.compact) return sides > 1 ? 84 : 56;
-  return sides > 0 ? 176 : 96;
+  if (sides === 0) return 96;
+  return d.lanes.side.some((n) => jarredStreams(d.recipe, d.o).includes(n)) ? 204 : 176;
 }
 
 function finish(d: Sheet): readonly End[] {

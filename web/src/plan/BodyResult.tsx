@@ -13,6 +13,8 @@ const times = (relative: number | null, word: string): string =>
 /** How thick it is from the fridge, and what heating it later does. An estimate, with its range. */
 export function BodyResult({ body, range }: BodyResultProps) {
   const hot = body.later.find((x) => x.c === 80);
+  const last = body.later.at(-1)?.relative ?? null;
+  const thickens = last === null || body.relative === null || last > body.relative * 1.02;
   return (
     <div className="rowline py-1" data-result="Body">
       <p className="flex items-baseline justify-between gap-2">
@@ -35,7 +37,9 @@ export function BodyResult({ body, range }: BodyResultProps) {
         width={268}
       />
       <p className="small leading-snug">
-        Heated to {body.later.map((x) => `${x.c} °C ${BODY_WORDS[x.word]}${times(x.relative, x.word)}`).join(', ')}.
+        {thickens
+          ? `Heated to ${body.later.map((x) => `${x.c} °C ${BODY_WORDS[x.word]}${times(x.relative, x.word)}`).join(', ')}.`
+          : 'Heating it later does not thicken it.'}
         {body.settlesMmPerH !== null && body.settlesMmPerH > 0.5
           ? ` Its starch falls ${plain(body.settlesMmPerH)} mm an hour: shake it.`
           : ''}

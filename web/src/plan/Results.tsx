@@ -91,7 +91,7 @@ export const Results = memo(function Results({ look, recipe, kit, now }: Results
 /** Graded extracts and finishes: each jar with what is in it. */
 function Jars({ jars, recipe }: { readonly jars: readonly ProductSummary[]; readonly recipe: Recipe }) {
   return (
-    <table className="mb-1 w-full">
+    <table className="mb-1 w-full [&_td]:pl-1.5 [&_th]:pl-1.5 [&_th:first-child]:pl-0">
       <thead>
         <tr className="small quiet text-right">
           <th scope="col" className="text-left! font-normal">
@@ -113,7 +113,7 @@ function Jars({ jars, recipe }: { readonly jars: readonly ProductSummary[]; read
       </thead>
       <tbody>
         {jars.map((j) => (
-          <tr key={j.stream} className="rowline num text-right text-[0.95rem]">
+          <tr key={j.stream} className="rowline num text-right text-[0.85rem]">
             <th scope="row" className="text-left! font-sans font-normal">
               {streamName(j.stream, recipe)}
             </th>
@@ -139,10 +139,10 @@ function Line({
 }) {
   return (
     <div className="rowline flex items-baseline justify-between gap-3 py-0.5">
-      <dt>{label}</dt>
+      <dt className="shrink-0">{label}</dt>
       <dd className="text-right" data-result={label}>
         <Figure of={of} size="text-[1.06rem]" />
-        {range !== undefined && <span className="small quiet num ml-2 font-normal! whitespace-nowrap">{range}</span>}
+        {range !== undefined && <span className="small quiet num ml-2 inline-block font-normal!">{range}</span>}
       </dd>
     </div>
   );
