@@ -81,9 +81,18 @@ function span(d: Draft, course: Course, from: number, to: number, ctx: Ctx, how:
   spending(d, midC, h, mean);
   // "Wet" is in plenty of water: rice cooked dry has not swelled to the end.
   if (d.freeWaterG > 0) d.peakWetC = Math.max(d.peakWetC, course.at(from), course.at(to));
-  if (d.glucanOf > 0 && d.freeWaterG > 0) dissolveGlucan(d, midC, mean, h, how, ctx);
+  if (d.glucanOf > 0 && d.freeWaterG > 0) glucanOver(d, course, from, h, how, ctx);
   if (d.amylase > 0 && d.freeWaterG > 0) hydrolyse(d, mean, h, Math.max(course.at(from), course.at(to)));
   if (whole && d.freeWaterG > 0) drink(d, mean, h, ctx);
+}
+
+/** The pool of β-glucan grows with the temperature, so a span that warms is taken in three parts. */
+function glucanOver(d: Draft, course: Course, from: number, h: number, how: How, ctx: Ctx): void {
+  const parts = course.constant ? 1 : 3;
+  for (let i = 0; i < parts; i += 1) {
+    const c = course.at(from + (h * (i + 0.5)) / parts);
+    dissolveGlucan(d, c, h / parts, how, ctx);
+  }
 }
 
 function lessInhibitor(d: Draft, min100: number): void {

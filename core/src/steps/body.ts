@@ -34,14 +34,14 @@ export function ofMaterial(s: Stream, kind: CoefficientKind, ctx: Ctx): number {
 }
 
 /** β-glucan goes into the water towards its pool, fast in a running jug, slowly in a still soak. Changes the draft. */
-export function dissolveGlucan(d: Draft, midC: number, mean: Mean, h: number, how: How, ctx: Ctx): void {
+export function dissolveGlucan(d: Draft, c: number, h: number, how: How, ctx: Ctx): void {
   const dissolved = d.released.solubleFibre;
   const left = d.bound.solubleFibre;
   const gone = d.glucanOf - dissolved - left;
-  const short = glucanPool(midC) * d.glucanOf - gone - dissolved;
+  const short = glucanPool(c) * d.glucanOf - gone - dissolved;
   if (short <= 0 || left <= 0) return;
   const rate = GLUCAN_PER_MIN[how === 'blending' ? 'blending' : 'still'] * ofMaterial(d, 'dissolving', ctx);
-  const more = Math.min(left, short * -Math.expm1((-rate * mean(glucanPace) * h) / 60));
+  const more = Math.min(left, short * -Math.expm1((-rate * glucanPace(c) * h) / 60));
   d.released = { ...d.released, solubleFibre: dissolved + more };
   d.bound = { ...d.bound, solubleFibre: left - more };
 }
