@@ -139,3 +139,32 @@ test('ounces, °F and inches stand beside grams, °C and cm; rounding to cups sa
   await page.getByLabel('Amounts in').selectOption('us');
   await expect(page.getByText(/Rounded so, it comes to/)).toBeVisible();
 });
+
+test('bad input of every milk: a sentence, and nothing lost', async ({ page }) => {
+  const cook = await Cook.enter(page, 'own');
+  await cook.plans('The middle way');
+  await cook.types('rolled oats', '101 000');
+  await expect(page.getByText(/is too much/)).toBeVisible();
+  await cook.types('rolled oats', '90');
+  await cook.station('Grind').getByRole('button', { name: 'Open Grind' }).click();
+  await page.getByRole('textbox', { name: 'water in at', exact: true }).first().fill('-18');
+  await expect(page.getByText(/is too little: 0/)).toBeVisible();
+  await page.getByRole('textbox', { name: 'water in at', exact: true }).first().fill('15');
+  await cook.types('fresh water', '0');
+  await expect(cook.warning('tooThick')).toBeVisible();
+  await cook.mends('tooThick', /Add .* of water/);
+  await expect(cook.warning('tooThick')).toHaveCount(0);
+});
+
+test('warmed to keep, up on a mountain: what cannot be reached is told with the boil of the place', async ({
+  page,
+}) => {
+  const cook = await Cook.enter(page, 'own', '/kit');
+  await cook.types('altitude', '4500');
+  await cook.rests();
+  await cook.plans('Warmed to keep');
+  await page.getByRole('textbox', { name: 'heat to', exact: true }).first().fill('96');
+  await expect(cook.warning('cannotReach')).toContainText(/water boils at 8[45]/);
+  await cook.mends('cannotReach', /Heat to/);
+  await expect(cook.warning('cannotReach')).toHaveCount(0);
+});
