@@ -26,6 +26,9 @@ const MUTATIONS = [
   ['spoilage.ts', '+ 10) / 14', '+ 10.5) / 14'],
   ['leaching.ts', 'left * (heldG /', 'left * ((1.05 * heldG) /'],
   ['foam.ts', 'standS * Math.LN2) / 900', 'standS * Math.LN2) / 800'],
+] as const;
+/** The same for the laws whose known answers stand in starch.test.ts. */
+const STARCH_MUTATIONS = [
   ['thickening.ts', '0.25 + 0.0058', '0.2625 + 0.0058'],
   ['thickening.ts', 'GLUCAN_ML_PER_G = 650', 'GLUCAN_ML_PER_G = 682.5'],
   ['thickening.ts', 'PACKED = 0.64', 'PACKED = 0.672'],
@@ -45,8 +48,13 @@ const MUTATIONS = [
   ['sweetness.ts', '258.6 -', '271.5 -'],
 ] as const;
 const CONTROL = ['foam.ts', 'foamFactor', 'foamFactor'] as const;
-const ALL = [...MUTATIONS, CONTROL];
-const KNOWN = ['knownAnswers.test.ts', 'starch.test.ts'];
+/** Each mutation is judged by the answers of its own file alone: running both would take twice as long. */
+const ALL = [
+  ...MUTATIONS.map((m) => [...m, 'knownAnswers.test.ts'] as const),
+  ...STARCH_MUTATIONS.map((m) => [...m, 'starch.test.ts'] as const),
+  [...CONTROL, 'knownAnswers.test.ts'] as const,
+  [...CONTROL, 'starch.test.ts'] as const,
+];
 
 /** The known answers run once over a copy of the laws with every mutation of one law file in turn. */
 test('shifting a law’s constant makes a known answer fail', () => {
@@ -54,13 +62,13 @@ test('shifting a law’s constant makes a known answer fail', () => {
   const dir = mkdtempSync(join(tmpdir(), 'laws-'));
   try {
     const survivors: string[] = [];
-    ALL.forEach(([file, from, to], i) => {
+    ALL.forEach(([file, from, to, known], i) => {
       const at = join(dir, 'core', `m${i}`);
       mkdirSync(join(at, 'src'), { recursive: true });
       for (const room of ['laws', 'units', 'numerics'])
         cpSync(join(root, 'core', 'src', room), join(at, 'src', room), { recursive: true });
       mkdirSync(join(at, 'test', 'laws'), { recursive: true });
-      for (const known of KNOWN) cpSync(join(root, 'core', 'test', 'laws', known), join(at, 'test', 'laws', known));
+      cpSync(join(root, 'core', 'test', 'laws', known), join(at, 'test', 'laws', known));
       const path = join(at, 'src', 'laws', file);
       const text = readFileSync(path, 'utf8');
       expect([file, from, text.includes(from)]).toEqual([file, from, true]);
@@ -83,15 +91,16 @@ test('shifting a law’s constant makes a known answer fail', () => {
     const report = JSON.parse(readFileSync(out, 'utf8')) as {
       testResults: { name: string; status: string; assertionResults: unknown[] }[];
     };
-    expect(report.testResults).toHaveLength(ALL.length * KNOWN.length);
+    expect(report.testResults).toHaveLength(ALL.length);
     const caught = new Set<number>();
     for (const r of report.testResults) {
       expect(r.assertionResults.length).toBeGreaterThan(0);
       if (r.status !== 'passed') caught.add(Number(/m(\d+)\/test/.exec(r.name.replaceAll('\\', '/'))?.[1]));
     }
     ALL.forEach(([file, , to], i) => caught.has(i) || survivors.push(`${file}: ${to}`));
-    // The last is the control: nothing shifted, so it must be the one that passes.
-    expect(survivors).toEqual([`${CONTROL[0]}: ${CONTROL[2]}`]);
+    // The last two are the controls: nothing shifted, so they must be the ones that pass.
+    const control = `${CONTROL[0]}: ${CONTROL[2]}`;
+    expect(survivors).toEqual([control, control]);
   } finally {
     rmSync(dir, { recursive: true, force: true });
   }
