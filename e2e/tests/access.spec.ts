@@ -30,7 +30,7 @@ async function fits(page: Page, where: string): Promise<void> {
 
 for (const theme of ['light', 'dark'] as const)
   test(`axe finds nothing on any page of the demo, ${theme}`, async ({ page }) => {
-    test.setTimeout(120_000);
+    test.setTimeout(240_000);
     await page.emulateMedia({ colorScheme: theme });
     const cook = await Cook.enter(page, 'demo');
     for (const path of PLACES) {
@@ -47,7 +47,7 @@ for (const theme of ['light', 'dark'] as const)
   });
 
 test('axe finds nothing in an empty kitchen, nor with long names', async ({ page }) => {
-  test.setTimeout(120_000);
+  test.setTimeout(240_000);
   const cook = await Cook.enter(page, 'own');
   for (const path of ['/', '/plan', '/bench', '/book', '/kit']) {
     await cook.go(path);

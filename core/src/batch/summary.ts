@@ -92,7 +92,12 @@ function bodySummary(s: Stream, kit: Kit, ctx: Ctx, light: boolean): BodySummary
   };
 }
 
+/** What stays in a cloth: it is eaten, dried or thrown away, but it is no milk and has neither body nor class. */
+const isPulp = (name: string, recipe: Recipe): boolean =>
+  recipe.steps.some((s) => (s.kind === 'strain' && s.params.pulp === name) || (s.kind === 'wash' && s.params.of === name));
+
 function productOf(name: string, s: Stream, recipe: Recipe, kit: Kit, ctx: Ctx, light: boolean): ProductSummary {
+  const pulp = isPulp(name, recipe);
   const mass = massG(s);
   const ml = volumeMl(s);
   const c = contents(s);
@@ -119,9 +124,9 @@ function productOf(name: string, s: Stream, recipe: Recipe, kit: Kit, ctx: Ctx, 
         : null,
     starch: of(c.starch),
     sugars: of(c.sugars),
-    grit: of(mass * gritShareOf(s)),
-    body: bodySummary(s, kit, ctx, light),
-    classes: light ? [] : classesOf(s, recipe),
+    grit: pulp ? null : of(mass * gritShareOf(s)),
+    body: pulp ? null : bodySummary(s, kit, ctx, light),
+    classes: light || pulp ? [] : classesOf(s, recipe),
     temperatureC: s.temperatureC,
     inhibitorLeft: inhibitorLeftOf(s),
     beany: beanyIndexOf(s),

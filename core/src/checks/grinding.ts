@@ -115,7 +115,7 @@ export const notGround: Check = {
   source: 'common practice',
   find: (l) =>
     stepsOf(l, 'strain')
-      .filter((s) => s.f('openedShare') === 0)
+      .filter((s) => s.f('openedShare') === 0 && s.f('pulpG') > 0)
       .map((s) => ({ check: 'notGround', step: s.step.id, weight: 'danger' as const, figures: {}, fixes: [] })),
 };
 

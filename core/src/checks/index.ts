@@ -6,12 +6,14 @@ import * as keeping from './keeping';
 import * as nuts from './nuts';
 import * as soaking from './soaking';
 import * as starch from './starch';
+import * as straining from './straining';
 import type { Check, Looked, Warning, Weight } from './types';
 
 export type { Check, Figure, FigureUnit, Fix, Looked, Warning, Weight } from './types';
 
 /** Every check there is, in the order of the work. */
 export const CHECKS: readonly Check[] = [
+  straining.noFood,
   soaking.soakTooShort,
   soaking.soakTooLong,
   soaking.soakTooWarm,
@@ -31,11 +33,14 @@ export const CHECKS: readonly Check[] = [
   grinding.hotInJug,
   grinding.tooThick,
   grinding.groundTooLittle,
+  straining.iceLeft,
   grinding.notGround,
+  straining.nothingThrough,
   grinding.passesThatBringNothing,
   starch.tooHotForStarch,
   starch.blendWarmsStarch,
   starch.tooSlimy,
+  straining.pressedSlime,
   starch.cupTooCoarse,
   starch.watery,
   nuts.coldFat,

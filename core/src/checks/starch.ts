@@ -77,7 +77,7 @@ export const tooSlimy: Check = {
           check: 'tooSlimy',
           step: s.step.id,
           weight: 'mend' as const,
-          figures: { times: fig(b.glucan, 'index'), nowS: fig(now, 's'), endC: fig(s.f('endC'), 'C') },
+          figures: { times: fig(b.glucan, 'times'), nowS: fig(now, 's'), endC: fig(s.f('endC'), 'C') },
           fixes: to >= 10 ? [setFix('grindShorter', s.step.id, 'durationS', to, { toS: fig(to, 's') })] : [],
         },
       ];

@@ -2,7 +2,7 @@ import { layered } from '../steps';
 import type { Kit, Stream, Thing } from '../kitchen';
 import type { Edit, Kind, Outcome, Recipe, Stage, Step } from '../steps';
 
-export type FigureUnit = 'g' | 'ml' | 'C' | 's' | 'share' | 'count' | 'm' | 'um' | 'index';
+export type FigureUnit = 'g' | 'ml' | 'C' | 's' | 'share' | 'count' | 'm' | 'um' | 'index' | 'times';
 export interface Figure {
   readonly value: number;
   readonly unit: FigureUnit;

@@ -78,25 +78,33 @@ export interface OrderFault {
   readonly index: number;
   readonly step: string;
   readonly stream: string;
-  /** missing: nothing before has made it. twice: the step would pour a stream into itself. */
-  readonly why: 'missing' | 'twice';
+  /** missing: nothing before has made it. used: a step before used it up. twice: it would be poured into itself. */
+  readonly why: 'missing' | 'used' | 'twice';
+  /** The step that used it up. */
+  readonly by?: string;
 }
 
 /** Steps that take a stream which nothing before them has made, or that name one stream for two things. */
 export function orderFaults(r: Recipe): readonly OrderFault[] {
   const there = new Set(r.larder.map((l) => l.into));
+  const usedBy = new Map<string, string>();
   const faults: OrderFault[] = [];
   r.steps.forEach((s, index) => {
     const kind = kindOf(s.kind);
     for (const stream of kind.reads(s.params))
-      if (!there.has(stream)) faults.push({ index, step: s.id, stream, why: 'missing' });
+      if (!there.has(stream)) {
+        const by = usedBy.get(stream);
+        faults.push({ index, step: s.id, stream, ...(by === undefined ? { why: 'missing' } : { why: 'used', by }) });
+      }
     const named = Object.entries(kind.params).flatMap(([name, spec]) =>
       spec.type === 'stream' ? [(s.params as unknown as Record<string, string>)[name] ?? ''] : [],
     );
     const twice = named.find((n, i) => named.indexOf(n) !== i);
     if (twice !== undefined) faults.push({ index, step: s.id, stream: twice, why: 'twice' });
-    if (s.kind === 'strain') there.delete(s.params.of);
-    if (s.kind === 'pool' && s.params.share >= 1) there.delete(s.params.of);
+    if (s.kind === 'strain' || (s.kind === 'pool' && s.params.share >= 1)) {
+      there.delete(s.params.of);
+      usedBy.set(s.params.of, s.id);
+    }
     for (const stream of kind.writes(s.params))
       if (!(s.kind === 'strain' || s.kind === 'pool') || stream !== s.params.of) there.add(stream);
   });

@@ -7,6 +7,8 @@ import { gritShareOf } from './body';
 import { byMaterial } from './byMaterial';
 import type { Ctx } from './types';
 
+/** Fines ride in the liquid: where less than this share of it comes through, they come in proportion (estimate). */
+const CARRIES_ALL_FROM = 0.25;
 /** Seconds to strain a kilogram by hand (common practice, estimate). */
 const STRAIN_S_PER_KG = 120;
 
@@ -17,6 +19,9 @@ export interface Strained {
   readonly tookS: number;
   readonly strainer: string;
   readonly meshUm: number;
+  /** Liquid that came to the cloth, and what its pulp could hold of it, g. */
+  readonly liquidG: number;
+  readonly holdsG: number;
 }
 
 /** One pass through a cloth: the pulp keeps its underflow, the finest particles pass, the bag keeps a film. */
@@ -26,16 +31,13 @@ export function strainOff(s: Stream, strainerId: string, hand: Hand, ctx: Ctx): 
   const fixed = scaleGrams(addGrams(s.bound, s.able, -1), s.openedShare);
   const insoluble = Math.max(0, sumGrams(fixed) - fixed.fat) / Math.max(1e-9, 1 - s.sievedShare);
   const r = HELD_PER_G[hand] * multiplier(ctx.beliefs, 'hold', strainer.id);
-  const kept = underflow(
-    liquid,
-    insoluble,
-    r,
-    byMaterial(s, ctx, (m) => m.holdFactor),
-  );
+  const kappa = byMaterial(s, ctx, (m) => m.holdFactor);
+  const kept = underflow(liquid, insoluble, r, kappa);
   const out = liquid > 0 ? (liquid - kept) / liquid : 0;
   const meshUm = passesBelowUm(layered(strainer.openingUm, strainer.layers));
   const reach = Math.max(s.sievedShare, s.sizeUm > 0 ? finerThan(meshUm, s.sizeUm, s.topUm) : 0);
-  const fines = scaleGrams(fixed, out > 0 ? (reach - s.sievedShare) / Math.max(1e-9, 1 - s.sievedShare) : 0);
+  const carry = Math.min(1, out / CARRIES_ALL_FROM);
+  const fines = scaleGrams(fixed, (carry * (reach - s.sievedShare)) / Math.max(1e-9, 1 - s.sievedShare));
   const released = scaleGrams(s.released, out);
   const solids = solidsG(s);
   const share = solids > 0 ? (sumGrams(released) + sumGrams(fines)) / solids : 0;
@@ -63,7 +65,7 @@ export function strainOff(s: Stream, strainerId: string, hand: Hand, ctx: Ctx): 
     freeWaterG: s.freeWaterG * (1 - out),
     released: scaleGrams(s.released, 1 - out),
     bound: addGrams(s.bound, fines, -1),
-    sievedShare: out > 0 ? reach : s.sievedShare,
+    sievedShare: s.sievedShare + carry * (reach - s.sievedShare),
     amylase: s.amylase * (1 - out),
     glucanase: s.glucanase * (1 - out),
     hydrolysedG: s.hydrolysedG * (1 - out),
@@ -76,6 +78,8 @@ export function strainOff(s: Stream, strainerId: string, hand: Hand, ctx: Ctx): 
     tookS: (massG(s) / 1000) * STRAIN_S_PER_KG,
     strainer: strainer.id,
     meshUm: layered(strainer.openingUm, strainer.layers),
+    liquidG: liquid,
+    holdsG: r * kappa * insoluble,
   };
 }
 
@@ -90,5 +94,7 @@ export function strainFigures(x: Strained): Readonly<Record<string, number>> {
     gritShare: gritShareOf(x.milk),
     meshUm: x.meshUm,
     sizeUm: x.pulp.sizeUm,
+    liquidG: x.liquidG,
+    holdsG: x.holdsG,
   };
 }

@@ -27,6 +27,8 @@ export function numberFaultText(
 
 /** A step that cannot be made where it stands. */
 export function orderFaultText(f: OrderFault): string {
+  if (f.why === 'used')
+    return `step “${f.step}” takes “${f.stream}”, which step “${f.by}” before it has used up: put “${f.step}” before “${f.by}”.`;
   return f.why === 'missing'
     ? `step “${f.step}” takes “${f.stream}”, which nothing before it has made.`
     : `step “${f.step}” names “${f.stream}” for two things; give each its own name.`;

@@ -74,6 +74,8 @@ export function figureText(f: Figure | undefined): string {
       return `${plain(f.value)}${NB}µm`;
     case 'm':
       return `${plain(f.value)}${NB}m`;
+    case 'times':
+      return f.value > 30 ? 'more than 30' : plain(f.value, 1);
     case 'count':
     case 'index':
       return plain(f.value);

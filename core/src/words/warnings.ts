@@ -6,6 +6,13 @@ type Say = (f: (name: string) => string, w: Warning) => string;
 
 /** One sentence a check: what is wrong, with the computed figure, and what to do. */
 const SENTENCES: Readonly<Record<string, Say>> = {
+  noFood: () => 'There is no food in this plan. Say how much you take.',
+  nothingThrough: (f) =>
+    `Nothing runs through: there are ${f('liquidG')} of liquid and the pulp alone holds ${f('holdsG')}. Add water.`,
+  pressedSlime: (f) =>
+    `Pressed this hard the slime comes too: it makes the milk ${f('times')} times as thick. Press gently.`,
+  iceLeft: (f) =>
+    `${f('leftG')} of the ice is still ice when it is strained: it stays in the bag. Let it melt first, or take less.`,
   soakTooShort: (f) =>
     `They will have drunk ${f('uptakeShare')} of what they can hold at ${f('aroundC')}. Soak them longer.`,
   soakTooLong: (f) =>
@@ -115,6 +122,8 @@ const FIXES: Readonly<Record<string, (f: (name: string) => string) => string>> =
   biggerBowl: (f) => `Use the ${f('bowlMl')} bowl`,
   moreLoads: (f) => `Grind in ${f('loads')} loads of ${f('eachMl')}`,
   coolerWater: (f) => `Water in at ${f('waterC')}`,
+  pressGently: () => 'Press gently',
+  lessIce: (f) => `Take ${f('iceG')} of ice and ${f('waterG')} of water`,
   moreWater: (f) => `Add ${f('moreG')} of water`,
   grindLonger: (f) => `Grind ${f('needS')} a load`,
   leaveOut: () => 'Leave this pass out',

@@ -33,6 +33,8 @@ describe('soy, the whole path', () => {
     expect(pulp?.massG).toBeLessThan(140);
     expect(pulp?.moisture).toBeGreaterThan(0.72);
     expect(pulp?.moisture).toBeLessThan(0.8);
+    // Okara is no soy milk: it has no class to meet and no body to taste, however much protein it holds.
+    expect([pulp?.classes, pulp?.body, pulp?.grit]).toEqual([[], null, null]);
   });
   test('soaked full, soybeans weigh about 2.3 times as dry (common practice: swell two to three times)', () => {
     const r = soyRecipe(186, [makeStep('soak', 'soak', { waterG: 1500, durationS: 24 * 3600 })]);

@@ -97,6 +97,16 @@ describe('a plan file', () => {
       (p) => (p.steps = [{ id: 's', kind: 'strain', of: 'nothing' }]),
       /takes “nothing”, which nothing before it has made/,
     ],
+    [
+      'strain before grind',
+      (p) => {
+        const all = steps(p);
+        const g = all.findIndex((s) => s.id === 'grind');
+        const s = all.findIndex((x) => x.id === 'strain');
+        [all[g], all[s]] = [all[s] as Json, all[g] as Json];
+      },
+      /step “grind” takes “work”, which step “strain” before it has used up: put “grind” before “strain”/,
+    ],
     ['one stream for two things', (p) => (step(p, 'strain').pulp = 'milk'), /for two things/],
     ['two steps of one id', (p) => (steps(p)[1] = { ...step(p, 'soak'), id: 'sort' }), /stands there twice/],
     [

@@ -124,6 +124,18 @@ describe('straining', () => {
     );
     expect(Math.abs(missingG(o))).toBeLessThan(1e-6);
   });
+  test('fines ride in the liquid: where little runs through, few come, and none with nothing', () => {
+    const fines = (waterG: number, hand: Params['strain']['hand']) => {
+      const grind = makeStep('g', 'grind', { waterG, durationS: 120 });
+      const o = run([of('oats-rolled', 90)], [grind, makeStep('s', 'strain', { strainer: 'sieve', hand })]);
+      expect(Math.abs(missingG(o))).toBeLessThan(1e-9 * (90 + waterG));
+      return contents(must(o.products.milk)).insolubleFibre;
+    };
+    expect(fines(20, 'twist')).toBe(0);
+    expect(fines(200, 'gentle')).toBeGreaterThan(0);
+    expect(fines(200, 'gentle')).toBeLessThan(0.85 * fines(200, 'press'));
+    expect(fines(800, 'gentle') / fines(800, 'press')).toBeCloseTo(1, 1);
+  });
   test('more layers of one cloth are a finer mesh', () => {
     const layers = (n: number): Kit => ({
       ...SEA,
