@@ -27,6 +27,22 @@ test('a slimy oat milk: what is wrong, and one press that mends it', async ({ pa
   await expect(page.locator('[data-result="Body"]')).not.toContainText('slimy');
 });
 
+test('a batch that came out slimy: what would have helped is in the book, and is planned in one press', async ({
+  page,
+}) => {
+  const cook = await Cook.enter(page, 'demo', '/book/demo-batch-11');
+  const helped = page.getByRole('region', { name: 'What would have helped' });
+  await expect(helped.getByRole('button', { name: 'slimy', exact: true })).toHaveAttribute('aria-pressed', 'true');
+  await expect(helped.getByText(/throw that water away, rinse 3 times/)).toBeVisible();
+  await helped.getByRole('button', { name: 'too thick', exact: true }).click();
+  await expect(helped.getByText(/body, cold .* → /).first()).toBeVisible();
+  await helped.getByRole('button', { name: 'slimy', exact: true }).click();
+  await helped.getByRole('button', { name: /^Plan it so: Grind: each load/ }).click();
+  await expect(page.locator('[data-result="Body"]')).toContainText('silky');
+  await expect(cook.warning('tooSlimy')).toHaveCount(0);
+  await cook.rests();
+});
+
 test('what moves it: bars, a map that is pressed by mouse and by keyboard, and the plan follows', async ({ page }) => {
   const cook = await Cook.enter(page, 'demo', '/plan/demo-oat-slick');
   await page.getByRole('link', { name: 'What moves it' }).click();

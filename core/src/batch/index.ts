@@ -18,6 +18,8 @@ export { MEASURES, SET } from './measures';
 export type { Measure } from './measures';
 export { leversOf, whatMoves, reachOf, leverEdits, summaryAt } from './levers';
 export type { Lever, LeverOf, Moved } from './levers';
+export { remedies, asMade, complaintsOf, COMPLAINTS } from './remedies';
+export type { Remedy, Complaint } from './remedies';
 export { leverMap, mapKey, valuesOf, tellingLevers } from './map';
 export type { Ground, LeverMap, MapAsked } from './map';
 export { USES, USE_IDS, rankFor } from './uses';

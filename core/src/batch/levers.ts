@@ -102,8 +102,9 @@ function leversIn(s: Step): readonly Lever[] {
     }
     if (spec.type !== 'number' || !spec.lever) return [];
     const now = (s.params as unknown as Record<string, number>)[param] ?? 0;
-    // The temperature of no water moves nothing.
+    // The temperature of no water moves nothing, and nobody slakes no cocoa.
     if (spec.unit === 'C' && 'waterG' in s.params && s.params.waterG <= 0) return [];
+    if (s.kind === 'finish' && param === 'slakeG' && s.params.cocoaG <= 0) return [];
     const [low, high] = around(spec, now);
     return [
       {

@@ -94,7 +94,9 @@ function bodySummary(s: Stream, kit: Kit, ctx: Ctx, light: boolean): BodySummary
 
 /** What stays in a cloth: it is eaten, dried or thrown away, but it is no milk and has neither body nor class. */
 const isPulp = (name: string, recipe: Recipe): boolean =>
-  recipe.steps.some((s) => (s.kind === 'strain' && s.params.pulp === name) || (s.kind === 'wash' && s.params.of === name));
+  recipe.steps.some(
+    (s) => (s.kind === 'strain' && s.params.pulp === name) || (s.kind === 'wash' && s.params.of === name),
+  );
 
 function productOf(name: string, s: Stream, recipe: Recipe, kit: Kit, ctx: Ctx, light: boolean): ProductSummary {
   const pulp = isPulp(name, recipe);

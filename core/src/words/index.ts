@@ -23,4 +23,5 @@ export {
   classText,
   stopText,
 } from './measures';
+export { leverName, leverValue, remedyText, COMPLAINT_NAMES } from './levers';
 export { ASKS, PASTED_EMPTY, PASTED_NOTHING } from './pasted';

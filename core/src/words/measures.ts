@@ -108,6 +108,13 @@ const PRAISE: Readonly<Partial<Record<Measure, string>>> = {
   costPerL: 'cheap',
   volumeMl: 'makes enough',
 };
+/** What a figure says for a school; the figure stands with it where it says more than the word. */
+function praise(p: Point): string {
+  const word = PRAISE[p.of] ?? MEASURE_NAMES[p.of];
+  const t = join(measureText(p.of, p.value));
+  if (p.of === 'slime' || p.of === 'grit' || p.of === 'beany') return word;
+  return `${word} (${t}${p.of === 'costPerL' ? ' a litre' : ''})`;
+}
 /** What a figure says against a school; too much and too little are told apart where both happen. */
 function blame(p: Point): string {
   const t = join(measureText(p.of, p.value));
@@ -143,7 +150,7 @@ function blame(p: Point): string {
 const upper = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 /** One sentence from the two figures that speak most for it and the two that speak most against it. */
 export function reasonText(good: readonly Point[], bad: readonly Point[]): string {
-  const pro = good.slice(0, 2).map((p) => PRAISE[p.of] ?? MEASURE_NAMES[p.of]);
+  const pro = good.slice(0, 2).map(praise);
   const con = bad.slice(0, 2).map(blame);
   if (pro.length === 0 && con.length === 0) return 'Nothing stands out.';
   if (con.length === 0) return `${upper(pro.join(', '))}.`;

@@ -79,7 +79,7 @@ describe('reasons', () => {
     expect(reasonText([{ of: 'slime', value: 1, fit: 1 }], [])).toBe('No slime.');
     expect(reasonText([], [{ of: 'body', value: 30, fit: 0 }])).toBe('Sets when cold.');
     expect(reasonText([{ of: 'costPerL', value: 0.2, fit: 1 }], [{ of: 'protein', value: 0.01, fit: 0.2 }])).toBe(
-      'Cheap; but little protein (1.0\u00a0%).',
+      'Cheap (0.20 a litre); but little protein (1.0\u00a0%).',
     );
   });
 });

@@ -1,4 +1,4 @@
-import { duration, grams, join, millilitres, percent } from '@ironpan/core/words';
+import { bodyText, duration, grams, join, millilitres, percent } from '@ironpan/core/words';
 import { massG } from '@ironpan/core/kitchen';
 import { Link, useNavigate, useParams } from 'react-router';
 import { now } from '../app/clock';
@@ -10,6 +10,7 @@ import { fullDate } from '../ui/times';
 import { Correct } from './Correct';
 import { Log } from './Log';
 import { measuredMl } from './measured';
+import { WouldHaveHelped } from './WouldHaveHelped';
 
 export function BookBatchPage() {
   const { id } = useParams();
@@ -33,6 +34,7 @@ export function BookBatchPage() {
       <div className="grid gap-4 wide:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
         <div className="flex flex-col gap-4">
           <Figures r={r} />
+          {r.progress.state === 'finished' && <WouldHaveHelped key={r.batch.id} r={r} />}
           <Correct r={r} />
         </div>
         <div className="flex flex-col gap-4">
@@ -58,13 +60,13 @@ function Figures({ r }: { readonly r: Running }) {
             <th scope="col" className="pb-1">
               figure
             </th>
-            <th scope="col" className="text-right!">
+            <th scope="col" className="pl-3 text-right!">
               promised
             </th>
-            <th scope="col" className="text-right!">
+            <th scope="col" className="pl-3 text-right!">
               reckoned now
             </th>
-            <th scope="col" className="text-right!">
+            <th scope="col" className="pl-3 text-right!">
               measured
             </th>
           </tr>
@@ -80,11 +82,11 @@ function Figures({ r }: { readonly r: Running }) {
           />
           <Row label="solids" cells={[join(percent(p.solids)), m ? join(percent(m.solids ?? 0)) : '–', '–']} />
           <Row label="protein" cells={[join(percent(p.protein)), m ? join(percent(m.protein ?? 0)) : '–', '–']} />
+          {m?.body && <Row label="body, cold" cells={['–', bodyText(m.body), '–']} />}
           <Row label="wet pulp" cells={[join(grams(p.pulpG)), join(grams(pulp)), '–']} />
-          <Row
-            label="inhibitor left"
-            cells={['–', m?.inhibitorLeft === null || !m ? '–' : join(percent(m.inhibitorLeft)), '–']}
-          />
+          {m && m.inhibitorLeft !== null && (
+            <Row label="inhibitor left" cells={['–', join(percent(m.inhibitorLeft)), '–']} />
+          )}
           <Row label="keeps" cells={[join(duration(p.keepS)), m ? join(duration(m.keep?.s ?? 0)) : '–', '–']} />
         </tbody>
       </table>
@@ -101,7 +103,7 @@ function Row({ label, cells }: { readonly label: string; readonly cells: readonl
         {label}
       </th>
       {cells.map((c, i) => (
-        <td key={i} className={`num py-1.5 text-right ${i === 1 ? '' : 'font-normal!'}`}>
+        <td key={i} className={`num py-1.5 pl-3 text-right ${i === 1 ? '' : 'font-normal!'}`}>
           {c}
         </td>
       ))}

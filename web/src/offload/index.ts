@@ -1,6 +1,6 @@
-import type { LeverMap, MapAsked, Moved, Range, RangeOf } from '@ironpan/core/batch';
+import type { Complaint, LeverMap, MapAsked, Moved, Range, RangeOf, Remedy } from '@ironpan/core/batch';
 import type { ReadBackup } from '@ironpan/core/formats';
-import type { Kit } from '@ironpan/core/kitchen';
+import type { Beliefs, Kit } from '@ironpan/core/kitchen';
 import type { Recipe } from '@ironpan/core/steps';
 import type { MovesAsked } from './moves.worker';
 import type { RangesAsked } from './ranges.worker';
@@ -42,3 +42,10 @@ export const askLevers = (recipe: Recipe, kit: Kit, onProgress?: Progress): Runn
   moves({ what: 'levers', recipe, kit }, onProgress);
 export const askMap = (recipe: Recipe, kit: Kit, map: MapAsked, onProgress?: Progress): Running<LeverMap> =>
   moves({ what: 'map', recipe, kit, map }, onProgress);
+export const askRemedies = (
+  recipe: Recipe,
+  kit: Kit,
+  beliefs: Beliefs,
+  complaint: Complaint,
+  onProgress?: Progress,
+): Running<readonly Remedy[]> => moves({ what: 'remedies', recipe, kit, beliefs, complaint }, onProgress);

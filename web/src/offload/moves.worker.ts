@@ -1,22 +1,30 @@
-import { leverMap, whatMoves } from '@ironpan/core/batch';
-import type { MapAsked } from '@ironpan/core/batch';
-import type { Kit } from '@ironpan/core/kitchen';
+import { leverMap, remedies, whatMoves } from '@ironpan/core/batch';
+import type { Complaint, MapAsked } from '@ironpan/core/batch';
+import type { Beliefs, Kit } from '@ironpan/core/kitchen';
 import type { Recipe } from '@ironpan/core/steps';
 
 export type MovesAsked = { readonly recipe: Recipe; readonly kit: Kit } & (
-  { readonly what: 'levers' } | { readonly what: 'map'; readonly map: MapAsked }
+  | { readonly what: 'levers' }
+  | { readonly what: 'map'; readonly map: MapAsked }
+  | { readonly what: 'remedies'; readonly beliefs: Beliefs; readonly complaint: Complaint }
 );
-/** Levers and maps away from the screen; a message of progress about every 50 ms. */
+function answer(a: MovesAsked, progress: (done: number, of: number) => void): unknown {
+  switch (a.what) {
+    case 'levers':
+      return whatMoves(a.recipe, a.kit, {}, progress);
+    case 'map':
+      return leverMap(a.recipe, a.kit, {}, a.map, progress);
+    case 'remedies':
+      return remedies(a.recipe, a.kit, a.beliefs, a.complaint, progress);
+  }
+}
+/** Levers, maps and remedies away from the screen; a message of progress about every 50 ms. */
 self.onmessage = (e: MessageEvent<MovesAsked>) => {
-  const { recipe, kit } = e.data;
   let said = performance.now();
   const progress = (done: number, of: number): void => {
     if (performance.now() - said < 50) return;
     said = performance.now();
     self.postMessage({ progress: done / of });
   };
-  self.postMessage({
-    done:
-      e.data.what === 'levers' ? whatMoves(recipe, kit, {}, progress) : leverMap(recipe, kit, {}, e.data.map, progress),
-  });
+  self.postMessage({ done: answer(e.data, progress) });
 };

@@ -2,14 +2,22 @@ import { leverEdits, mapKey, tellingLevers, valuesOf } from '@ironpan/core/batch
 import type { Ground, Lever, LeverMap, MapAsked, Moved } from '@ironpan/core/batch';
 import type { KitRecord, PlanRecord } from '@ironpan/core/records';
 import type { Edit } from '@ironpan/core/steps';
-import { BODY_WORDS, join, MEASURE_NAMES, measureText, milkName, milkOf } from '@ironpan/core/words';
+import {
+  BODY_WORDS,
+  join,
+  leverName,
+  leverValue,
+  MEASURE_NAMES,
+  measureText,
+  milkName,
+  milkOf,
+} from '@ironpan/core/words';
 import { useMemo, useState } from 'react';
 import { BodyMap } from '../drawings/BodyMap';
 import { GROUND } from '../drawings/mapLevels';
 import type { Level } from '../drawings/mapLevels';
 import { SelectField } from '../ui/SelectField';
-import { Busy } from './Busy';
-import { leverName, leverValue } from './leverWords';
+import { Busy } from '../ui/Busy';
 import { MapTable } from './MapTable';
 import { useHeld, useMap } from './useMoves';
 

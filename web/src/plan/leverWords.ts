@@ -1,42 +1,9 @@
 import { leversOf, MEASURES, reachOf } from '@ironpan/core/batch';
 import type { Lever, Measure, Moved } from '@ironpan/core/batch';
 import type { Recipe } from '@ironpan/core/steps';
-import { CHOICES, duration, grams, join, measureText, percent } from '@ironpan/core/words';
-import { plain } from '@ironpan/core/units';
+import { join, leverName, leverValue, measureText } from '@ironpan/core/words';
 import type { LeverBar } from '../drawings/LeverBars';
 
-/** A lever's value as a kitchen says it. */
-export function leverValue(l: Lever, v: number): string {
-  if (l.at.of === 'choice') {
-    const c = l.at.choices[Math.round(v)] ?? '';
-    return CHOICES[c] ?? c;
-  }
-  switch (l.shown) {
-    case 'g':
-      return join(grams(Math.round(v)));
-    case 'C':
-      return `${plain(Math.round(v))} °C`;
-    case 's':
-      return `${plain(Math.round(v))} s`;
-    case 'min':
-    case 'h':
-      return join(duration(v));
-    case '%':
-      return join(percent(v));
-    case 'cm':
-      return `${plain(v, 1)} cm`;
-    case 'count':
-      return plain(Math.round(v));
-  }
-}
-/** "grind: fresh water" where two steps have a lever of the same name, else its name alone. */
-export function leverName(l: Lever, all: readonly Lever[]): string {
-  const twins = all.filter((x) => x.label === l.label);
-  if (twins.length < 2 || l.stepLabel === '') return l.label;
-  const same = twins.filter((x) => x.stepLabel === l.stepLabel);
-  const which = same.length > 1 ? ` ${same.indexOf(l) + 1}` : '';
-  return `${l.stepLabel.toLowerCase()}${which}: ${l.label}`;
-}
 const LEAST_REACH = 0.01;
 const MOST_BARS = 8;
 

@@ -4,7 +4,8 @@ import type { Moved } from '@ironpan/core/batch';
 import { USUAL_KIT } from '@ironpan/core/kitchen';
 import { METHODS, recipeOf } from '@ironpan/core/methods';
 import type { Recipe } from '@ironpan/core/steps';
-import { barsOf, bestMove, leverName, leverValue, measuresFor, usualMeasure } from '../../src/plan/leverWords';
+import { leverName, leverValue } from '@ironpan/core/words';
+import { barsOf, bestMove, measuresFor, usualMeasure } from '../../src/plan/leverWords';
 import { gramsPerLitre, schoolsIn } from '../../src/plan/useSchools';
 
 const school = (id: string): Recipe => recipeOf(METHODS.find((m) => m.id === id) as never);

@@ -1,5 +1,5 @@
 import { plain } from '@ironpan/core/units';
-import type { Asked } from './useMoves';
+import type { Asked } from './useAsked';
 
 /** A computation under way: how far it is, and a stop. */
 export function Busy({ what, asked }: { readonly what: string; readonly asked: Asked<unknown> }) {

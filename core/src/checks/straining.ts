@@ -1,0 +1,98 @@
+import { bodyOf, contextOf } from '../steps';
+import { fig, madeBy, setFix, stepsOf } from './types';
+import type { Check, Fix, Looked } from './types';
+
+export const noFood: Check = {
+  id: 'noFood',
+  reason: 'Milk comes of something.',
+  source: 'common practice',
+  find: (l) =>
+    l.recipe.larder.some((x) => x.grams > 0)
+      ? []
+      : [{ check: 'noFood', step: null, weight: 'mend', figures: { foodG: fig(0, 'g') }, fixes: [] }],
+};
+
+/** Water that fills the pulp of this strain and brings as much again, poured into the grind before it. */
+function moreIntoTheJug(l: Looked, strain: string, wantedG: number): readonly Fix[] {
+  const before = l.recipe.steps.slice(
+    0,
+    l.recipe.steps.findIndex((s) => s.id === strain),
+  );
+  const grind = before.findLast((s) => s.kind === 'grind');
+  const to = grind ? grind.params.waterG + wantedG : Infinity;
+  return grind && to <= 50_000 ? [setFix('moreWater', grind.id, 'waterG', to, { moreG: fig(wantedG, 'g') })] : [];
+}
+
+export const nothingThrough: Check = {
+  id: 'nothingThrough',
+  reason: 'The pulp holds its share of liquid first; only what is over runs through.',
+  source: 'McCabe & Smith; Geankoplis: leaching with constant underflow',
+  find: (l) =>
+    stepsOf(l, 'strain')
+      .filter((s) => s.f('milkG') < 1 && s.f('holdsG') > 0)
+      .map((s) => {
+        const moreG = Math.ceil((2 * s.f('holdsG') - s.f('liquidG')) / 10) * 10;
+        return {
+          check: 'nothingThrough',
+          step: s.step.id,
+          weight: 'mend' as const,
+          figures: { liquidG: fig(s.f('liquidG'), 'g'), holdsG: fig(s.f('holdsG'), 'g') },
+          fixes: moreIntoTheJug(l, s.step.id, moreG),
+        };
+      }),
+};
+
+/** Below this β-glucan does not tell; pressed or not. */
+const TELLS_FROM = 1.2;
+export const pressedSlime: Check = {
+  id: 'pressedSlime',
+  reason: 'Pressing hard brings more milk, and in oats the slime with it.',
+  source: 'common practice; how much is an estimate',
+  find: (l) =>
+    stepsOf(l, 'strain', 'wash').flatMap((s) => {
+      if (s.step.params.hand !== 'press') return [];
+      const milk = madeBy(s, s.step.params.into);
+      const b = milk && bodyOf(milk, l.kit.fridgeC, contextOf(l.kit, l.outcome.beliefs, l.recipe.materials));
+      if (!b || b.glucan < TELLS_FROM) return [];
+      return [
+        {
+          check: 'pressedSlime',
+          step: s.step.id,
+          weight: 'mend' as const,
+          figures: { times: fig(b.glucan, 'times') },
+          fixes: [setFix('pressGently', s.step.id, 'hand', 'gentle')],
+        },
+      ];
+    }),
+};
+
+/** Less ice than this is gone by the time the bag is tied, g. */
+const ICE_TELLS_G = 30;
+export const iceLeft: Check = {
+  id: 'iceLeft',
+  reason: 'Ice that has not melted stays in the bag with the pulp, and the milk is short of it.',
+  source: 'latent heat of ice, 334 kJ/kg',
+  find: (l) =>
+    stepsOf(l, 'grind')
+      .filter((s) => s.f('iceLeftG') > ICE_TELLS_G)
+      .map((s) => {
+        const p = s.step.params;
+        const iceG = Math.max(0, Math.floor((p.iceG - s.f('iceLeftG')) / 10) * 10);
+        return {
+          check: 'iceLeft',
+          step: s.step.id,
+          weight: 'know' as const,
+          figures: { leftG: fig(s.f('iceLeftG'), 'g') },
+          fixes: [
+            {
+              say: 'lessIce',
+              figures: { iceG: fig(iceG, 'g'), waterG: fig(p.waterG + p.iceG - iceG, 'g') },
+              edits: [
+                { do: 'set' as const, step: s.step.id, param: 'iceG', value: iceG },
+                { do: 'set' as const, step: s.step.id, param: 'waterG', value: p.waterG + p.iceG - iceG },
+              ],
+            },
+          ],
+        };
+      }),
+};

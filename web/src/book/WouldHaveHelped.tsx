@@ -1,0 +1,113 @@
+import { asMade, complaintsOf, leversOf } from '@ironpan/core/batch';
+import type { Complaint, Remedy } from '@ironpan/core/batch';
+import type { Recipe } from '@ironpan/core/steps';
+import {
+  bodyText,
+  COMPLAINT_NAMES,
+  join,
+  MEASURE_NAMES,
+  measureText,
+  millilitres,
+  percent,
+  remedyText,
+} from '@ironpan/core/words';
+import { applyEdits } from '@ironpan/core/steps';
+import { COMPLAINTS } from '@ironpan/core/batch';
+import { useCallback, useMemo, useState } from 'react';
+import { useNavigate } from 'react-router';
+import { now } from '../app/clock';
+import { askRemedies } from '../offload';
+import { addPlan, onePlan } from '../store/plans';
+import { Busy } from '../ui/Busy';
+import { useAsked } from '../ui/useAsked';
+import type { Running } from '../ui/running';
+
+/** What was wrong with it, and what would have prevented that: each thing done otherwise is folded again. */
+export function WouldHaveHelped({ r }: { readonly r: Running }) {
+  const s = r.progress.summary;
+  const could = complaintsOf(s);
+  const [said, say] = useState<Complaint | null>(
+    s.main?.body?.slip === 'slimy' || s.main?.body?.slip === 'slippery' ? 'slimy' : null,
+  );
+  const made = useMemo(() => asMade(r.progress, r.batch.kit), [r]);
+  const beliefs = r.progress.outcome.beliefs;
+  const start = useCallback(
+    (on: (p: number) => void) => askRemedies(made, r.batch.kit, beliefs, said ?? 'slimy', on),
+    [made, r.batch.kit, beliefs, said],
+  );
+  const asked = useAsked(said === null ? null : start);
+  if (!s.main || could.length === 0) return null;
+  return (
+    <section aria-label="What would have helped" className="plate p-4">
+      <div className="flex flex-wrap items-baseline justify-between gap-x-4">
+        <h2 className="text-xl">What would have helped</h2>
+        <Busy what="folding it again" asked={asked} />
+      </div>
+      <p className="quiet mt-1 mb-2">It was</p>
+      <div className="mb-3 flex flex-wrap gap-2" role="group" aria-label="It was">
+        {could.map((c) => (
+          <button
+            key={c}
+            type="button"
+            aria-pressed={c === said}
+            className={`btn ${c === said ? 'btn-chosen' : 'btn-plain'}`}
+            onClick={() => say(c)}
+          >
+            {COMPLAINT_NAMES[c]}
+          </button>
+        ))}
+      </div>
+      {said !== null && asked.data && <Found r={r} made={made} complaint={said} found={asked.data} />}
+    </section>
+  );
+}
+
+interface FoundProps {
+  readonly r: Running;
+  readonly made: Recipe;
+  readonly complaint: Complaint;
+  readonly found: readonly Remedy[];
+}
+function Found({ r, made, complaint, found }: FoundProps) {
+  const go = useNavigate();
+  const levers = leversOf(made);
+  const of = COMPLAINTS[complaint].of;
+  if (found.length === 0)
+    return <p>Nothing that can be turned in this way of making it would have helped by itself. Try another school.</p>;
+  const plan = async (x: Remedy): Promise<void> => {
+    const name = `${r.batch.name}, not ${COMPLAINT_NAMES[complaint]}`.slice(0, 120);
+    const from = (await onePlan(r.batch.plan))?.from ?? null;
+    const id = await addPlan(name, from, applyEdits(made, x.edits), now());
+    await go(`/plan/${id}`);
+  };
+  return (
+    <>
+      <ol>
+        {found.map((x) => {
+          const text = remedyText(x, levers);
+          return (
+            <li key={text} className="rowline flex flex-wrap items-center justify-between gap-x-4 gap-y-1 py-2">
+              <div className="min-w-0 flex-1 basis-72">
+                <p className="font-semibold">{text}</p>
+                <p className="small">
+                  {MEASURE_NAMES[of]}{' '}
+                  <span className="num">
+                    {join(measureText(of, x.before))} → {join(measureText(of, x.after))}
+                  </span>
+                  {x.reached ? '' : ', not enough by itself'}. Then {x.main.body ? bodyText(x.main.body) : 'as before'},{' '}
+                  {join(percent(x.solids))} solids, {join(millilitres(x.volumeMl))}.
+                </p>
+              </div>
+              <button type="button" className="linkish" aria-label={`Plan it so: ${text}`} onClick={() => void plan(x)}>
+                Plan it so
+              </button>
+            </li>
+          );
+        })}
+      </ol>
+      <p className="small quiet mt-2">
+        Reckoned from what was poured and timed in this batch, one thing changed at a time. Estimates.
+      </p>
+    </>
+  );
+}
