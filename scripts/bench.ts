@@ -1,6 +1,6 @@
 import { execFileSync } from 'node:child_process';
+import { join } from 'node:path';
 import { performance } from 'node:perf_hooks';
-import { fileURLToPath } from 'node:url';
 import { fold, look, ranges, rankFor, solveFor, summarise, whatMoves } from '@ironpan/core/batch';
 import type { Target } from '@ironpan/core/batch';
 import { readPlan, writeOutcome, writePlan } from '@ironpan/core/formats';
@@ -9,7 +9,10 @@ import { METHODS, methodById, recipeOf } from '@ironpan/core/methods';
 import { makeStep } from '@ironpan/core/steps';
 import type { Recipe, Step } from '@ironpan/core/steps';
 
-/** Times are reported; what is judged is the ratio to one fixed loop in the same run, and counts of folds. */
+/**
+ * Built as the application is (npm run bench): run from source, every call between modules is slower by half.
+ * Times are reported; what is judged is the ratio to one fixed loop in the same run, and counts of folds.
+ */
 const kit = USUAL_KIT;
 const school = (id: string): Recipe => {
   const m = methodById(id);
@@ -24,14 +27,19 @@ let sink = 0;
 function reference(): void {
   for (let i = 0; i < 100; i += 1) sink += Math.exp(-i / 50);
 }
-function medianUs(f: () => unknown, rounds = 41, each = 40): number {
-  for (let i = 0; i < each * 4; i += 1) f();
-  const times = Array.from({ length: rounds }, () => {
-    const t = performance.now();
-    for (let i = 0; i < each; i += 1) f();
-    return ((performance.now() - t) * 1000) / each;
-  });
-  return times.sort((a, b) => a - b)[Math.floor(rounds / 2)] ?? NaN;
+const timeUs = (f: () => unknown, each: number): number => {
+  const from = performance.now();
+  for (let i = 0; i < each; i += 1) f();
+  return ((performance.now() - from) * 1000) / each;
+};
+/** Warm, as it is in the middle of a drag: called this long before the first measured round, ms. */
+const WARM_MS = 400;
+/** Medians of things measured turn by turn, so that a machine which slows down slows them all. */
+function mediansUs(fs: readonly (() => unknown)[], rounds = 61, each = 20): readonly number[] {
+  for (const f of fs) for (const from = performance.now(); performance.now() - from < WARM_MS;) f();
+  const times = fs.map((): number[] => []);
+  for (let r = 0; r < rounds; r += 1) fs.forEach((f, i) => times[i]?.push(timeUs(f, each)));
+  return times.map((t) => t.sort((a, b) => a - b)[Math.floor(t.length / 2)] ?? NaN);
 }
 const passes = (n: number): Recipe => ({
   ...washed,
@@ -48,26 +56,33 @@ const fileOf = (id: string): unknown => writePlan({ name: id, method: id, recipe
 const soyFile = fileOf('soy-washed');
 const oatFile = fileOf('oat-middle');
 
-const ref = medianUs(reference);
-const rows: [string, number][] = [
-  ['reference loop (100 exponentials)', ref],
-  ['one fold, soy, fourteen steps', medianUs(() => fold(washed, { kit }))],
-  ['one fold, oats, four steps', medianUs(() => fold(oat, { kit }))],
-  ['fold, summary and checks (a change on the plan page), soy', medianUs(() => look(washed, kit))],
-  ['fold, summary and checks, oats', medianUs(() => look(oat, kit))],
-  ['predict, soy: plan file read, folded, checked and written', medianUs(() => predict(soyFile))],
-  ['predict, oats', medianUs(() => predict(oatFile))],
+const first = timeUs(() => fold(washed, { kit }), 100);
+const rows: readonly (readonly [string, () => unknown])[] = [
+  ['reference loop (100 exponentials)', reference],
+  ['one fold, soy, fourteen steps', () => fold(washed, { kit })],
+  ['one fold, oats, four steps', () => fold(oat, { kit })],
+  ['fold, summary and checks (a change on the plan page), soy', () => look(washed, kit)],
+  ['fold, summary and checks, oats', () => look(oat, kit)],
+  ['predict, soy: plan file read, folded, checked and written', () => predict(soyFile)],
+  ['predict, oats', () => predict(oatFile)],
 ];
-for (const [what, us] of rows)
+const measured = mediansUs(rows.map(([, f]) => f));
+const ref = measured[0] ?? NaN;
+const say = (us: number, what: string): void =>
   console.log(`${us.toFixed(1).padStart(9)} µs  ${(us / ref).toFixed(1).padStart(7)} × reference  ${what}`);
+rows.forEach(([what], i) => say(measured[i] ?? NaN, what));
+say(first, 'one fold, soy, the first hundred, before the engine has warmed to it');
 
-const one = medianUs(() => fold(passes(1), { kit }));
-const sixteen = medianUs(() => fold(passes(16), { kit }));
+const counts = [1, 16, 31];
+const [one = NaN, sixteen = NaN, more = NaN] = mediansUs(
+  counts.map((n) => {
+    const r = passes(n);
+    return () => fold(r, { kit });
+  }),
+);
 console.log(
   `16 passes against 1: ${(sixteen / one).toFixed(2)} × the time of ${(passes(16).steps.length / passes(1).steps.length).toFixed(2)} × the steps`,
 );
-
-const more = medianUs(() => fold(passes(31), { kit }));
 console.log(
   `fifteen passes more: ${((more - sixteen) / (sixteen - one)).toFixed(2)} × what the fifteen before cost (1: linear)`,
 );
@@ -84,21 +99,32 @@ for (const [what, id, target] of targets)
   console.log(`backwards, ${what}: ${solveFor(school(id), kit, {}, target).folds} folds (60 at most)`);
 
 const n = 2000;
-const sampled = medianUs(() => ranges(washed, kit, {}, 1, n), 1, 1);
-const bare = medianUs(() => summarise(washed, fold(washed, { kit }), kit, 'main'), 1, n) * n;
+const [sampled = NaN, bare = NaN] = mediansUs(
+  [
+    () => ranges(washed, kit, {}, 1, n),
+    () => {
+      for (let i = 0; i < n; i += 1) summarise(washed, fold(washed, { kit }), kit, 'main');
+    },
+  ],
+  5,
+  1,
+);
 console.log(`${n} Monte Carlo folds: ${(sampled / bare).toFixed(2)} × the time of ${n} bare folds (1.2 at most)`);
 
 const all = METHODS.map((m) => ({ id: m.id, milk: m.milk, recipe: recipeOf(m) }));
-const ranked = medianUs(() => rankFor('cold', all, kit, { hours: null, blender: true }), 5, 3);
+const [ranked = NaN, moved = NaN] = mediansUs(
+  [() => rankFor('cold', all, kit, { hours: null, blender: true }), () => whatMoves(oat, kit, {})],
+  9,
+  3,
+);
 console.log(
   `ranking ${all.length} schools: ${(ranked / 1000).toFixed(1)} ms, ${(ranked / ref).toFixed(0)} × reference`,
 );
-const moved = medianUs(() => whatMoves(oat, kit, {}), 5, 3);
 console.log(`every lever of an oat plan: ${(moved / 1000).toFixed(1)} ms, in a worker`);
 
 // In a process of its own, inside web, where the packages of the page are.
 const built = execFileSync(process.execPath, ['--import', 'tsx', 'bundleSizes.ts'], {
-  cwd: fileURLToPath(new URL('../web/', import.meta.url)),
+  cwd: join(process.cwd(), 'web'),
   encoding: 'utf8',
 });
 const size = JSON.parse(built.trim().split('\n').at(-1) ?? '{}') as { readonly ours: number; readonly starter: number };

@@ -65,7 +65,9 @@ export function fold(recipe: Recipe, given: Given): Outcome {
     const gap = given.gapS?.[step.id] ?? 0;
     if (gap > 0) for (const name of reads) streams.set(name, rest(get(name), gap, base));
     const mine = given.readings?.filter((r) => r.step === step.id) ?? [];
-    const done = runStep(step, mine, get, { ...base, beliefs });
+    let startS = 0;
+    for (const name of reads) startS = Math.max(startS, get(name).readyAtS);
+    const done = runStep(step, mine, get, beliefs === base.beliefs ? base : { ...base, beliefs });
     beliefs = done.beliefs;
     fits.push(...done.fits);
     for (const flow of done.result.flows) ledger.push(flow);
@@ -73,9 +75,9 @@ export function fold(recipe: Recipe, given: Given): Outcome {
       if (s === null) streams.delete(name);
       else streams.set(name, s);
     }
-    const startS = reads.reduce((t, n) => Math.max(t, done.before(n)), 0);
-    const took = done.result.tasks.reduce((t, x) => t + x.durationS, 0);
     const r = done.result;
+    let took = 0;
+    for (const t of r.tasks) took += t.durationS;
     stages.push({ step: step.id, startS, endS: startS + took, tasks: r.tasks, figures: r.figures, writes: r.writes });
   }
   return { stages, ledger, products: Object.fromEntries(streams), fits, beliefs };
@@ -85,15 +87,12 @@ interface Ran {
   readonly result: StepResult;
   readonly fits: readonly Fit[];
   readonly beliefs: Beliefs;
-  readonly before: (stream: string) => number;
 }
 
 function runStep(step: Step, readings: readonly Reading[], get: (s: string) => Stream, ctx: Ctx): Ran {
   const kind = kindOf(step.kind);
-  const ready = new Map(kind.reads(step.params).map((n) => [n, get(n).readyAtS]));
-  const before = (n: string) => ready.get(n) ?? 0;
   if (readings.length === 0)
-    return { result: kind.run(step.id, step.params, get, ctx), fits: [], beliefs: ctx.beliefs, before };
+    return { result: kind.run(step.id, step.params, get, ctx), fits: [], beliefs: ctx.beliefs };
   let params: Record<string, unknown> = { ...step.params };
   const rest: { reading: Reading; effect: Exclude<Effect, { is: 'param' | 'note' }> }[] = [];
   for (const reading of readings) {
@@ -127,7 +126,7 @@ function runStep(step: Step, readings: readonly Reading[], get: (s: string) => S
       if (Math.abs(leftOver) > 1e-6) result = settle(step.id, result, effect.weighs, now + leftOver, false);
     }
   }
-  return { result, fits, beliefs, before };
+  return { result, fits, beliefs };
 }
 
 const massOf = (r: StepResult, stream: string): number => {

@@ -1,8 +1,7 @@
 import { COEFFICIENTS, coefficientId, multiplier } from '../kitchen';
 import type { Beliefs, CoefficientKind, Kit } from '../kitchen';
 import { normal, seededRandom } from '../numerics';
-import { applyEdits } from '../steps';
-import type { Recipe } from '../steps';
+import type { Edit, Recipe, Step } from '../steps';
 import { fold } from './fold';
 import { MEASURES } from './measures';
 import { freshWater } from './solve';
@@ -21,19 +20,48 @@ const FRIDGE_SD_K = 1.5;
 const WATER_SD = 0.02;
 const OWNER = { hold: 'strainer', power: 'jug', hob: 'hob', steam: 'pot' } as const;
 
+const PICKS: readonly (readonly [RangeOf, (s: Summary) => number])[] = [
+  ['volumeMl', (s) => s.jarredMl],
+  ['solids', (s) => s.main?.solids ?? 0],
+  ['protein', (s) => s.main?.protein ?? 0],
+  ['fat', (s) => s.main?.fat ?? 0],
+  ['body', (s) => MEASURES.body(s) ?? 1],
+  ['keepS', (s) => s.main?.keep?.s ?? 0],
+];
+
+/** Every coefficient that this kitchen and these foods have. */
+function coefficientsOf(kit: Kit, materials: readonly string[]): readonly (readonly [CoefficientKind, string])[] {
+  const owners = Object.entries(OWNER) as readonly (readonly [keyof typeof OWNER, string])[];
+  return [
+    ...kit.things.flatMap((t) => owners.flatMap(([kind, is]) => (t.is === is ? [[kind, t.id] as const] : []))),
+    ...materials.flatMap((m) => OF_FOOD.map((kind) => [kind, m] as const)),
+  ];
+}
 /** A kitchen drawn at random from what is believed of this one: each coefficient lognormal about its mean. */
 export function sampleBeliefs(kit: Kit, beliefs: Beliefs, materials: readonly string[], random: () => number): Beliefs {
+  return drawn(coefficientsOf(kit, materials), beliefs, random);
+}
+function drawn(of: ReturnType<typeof coefficientsOf>, beliefs: Beliefs, random: () => number): Beliefs {
   const out: Record<string, Beliefs[string]> = {};
-  const draw = (kind: CoefficientKind, thing: string) => {
+  for (const [kind, thing] of of) {
     const c = COEFFICIENTS[kind];
-    const sd = beliefs[coefficientId(kind, thing)]?.sd ?? c.sd;
+    const id = coefficientId(kind, thing);
+    const sd = beliefs[id]?.sd ?? c.sd;
     const value = multiplier(beliefs, kind, thing) * Math.exp(sd * normal(random));
-    out[coefficientId(kind, thing)] = { n: 0, ...c, mean: Math.min(c.high, Math.max(c.low, value)), sd };
-  };
-  for (const t of kit.things)
-    for (const [kind, owner] of Object.entries(OWNER)) if (t.is === owner) draw(kind as CoefficientKind, t.id);
-  for (const m of materials) for (const kind of OF_FOOD) draw(kind, m);
+    out[id] = { mean: Math.min(c.high, Math.max(c.low, value)), sd, n: 0, low: c.low, high: c.high };
+  }
   return out;
+}
+/** The same plan with every water poured by so much more or less. */
+function withWater(recipe: Recipe, edits: readonly Extract<Edit, { do: 'set' }>[], by: number): Recipe {
+  const steps = recipe.steps.map((s) => {
+    const mine = edits.filter((e) => e.step === s.id);
+    if (mine.length === 0) return s;
+    const params: Record<string, unknown> = { ...s.params };
+    for (const e of mine) params[e.param] = (e.value as number) * by;
+    return { id: s.id, kind: s.kind, params } as unknown as Step;
+  });
+  return { materials: recipe.materials, larder: recipe.larder, steps };
 }
 
 /** The middle four fifths of `n` such kitchens (decision: ranges come from sampled beliefs only). */
@@ -46,27 +74,25 @@ export function ranges(
   onProgress: (done: number, of: number) => void = () => undefined,
 ): Readonly<Record<RangeOf, Range>> {
   const random = seededRandom(seed);
-  const ids = recipe.materials.map((m) => m.id);
-  const got: Summary[] = [];
+  const of = coefficientsOf(
+    kit,
+    recipe.materials.map((m) => m.id),
+  );
+  const waters = freshWater(recipe, 1).filter((e) => e.do === 'set');
+  const got = Object.fromEntries(PICKS.map(([name]) => [name, new Float64Array(n)]));
   for (let i = 0; i < n; i += 1) {
-    const drawn = sampleBeliefs(kit, beliefs, ids, random);
+    const believed = drawn(of, beliefs, random);
     const fridgeC = Math.min(14, Math.max(-0.9, kit.fridgeC + FRIDGE_SD_K * normal(random)));
     const here = { ...kit, fridgeC };
-    const poured = applyEdits(recipe, freshWater(recipe, Math.exp(WATER_SD * normal(random))));
-    got.push(summarise(poured, fold(poured, { kit: here, beliefs: drawn }), here, 'main'));
+    const poured = withWater(recipe, waters, Math.exp(WATER_SD * normal(random)));
+    const s = summarise(poured, fold(poured, { kit: here, beliefs: believed }), here, 'main');
+    for (const [name, pick] of PICKS) (got[name] as Float64Array)[i] = pick(s);
     if (i % 16 === 15) onProgress(i + 1, n);
   }
-  const of = (pick: (s: Summary) => number): Range => {
-    const v = got.map(pick).sort((a, b) => a - b);
+  const range = (v: Float64Array): Range => {
+    v.sort();
     const q = (p: number) => v[Math.min(v.length - 1, Math.round(p * (v.length - 1)))] ?? 0;
     return { low: q(0.1), high: q(0.9) };
   };
-  return {
-    volumeMl: of((s) => s.jarredMl),
-    solids: of((s) => s.main?.solids ?? 0),
-    protein: of((s) => s.main?.protein ?? 0),
-    fat: of((s) => s.main?.fat ?? 0),
-    body: of((s) => MEASURES.body(s) ?? 1),
-    keepS: of((s) => s.main?.keep?.s ?? 0),
-  };
+  return Object.fromEntries(PICKS.map(([name]) => [name, range(got[name] as Float64Array)])) as Record<RangeOf, Range>;
 }

@@ -49,13 +49,32 @@ export interface At<K extends Kind> {
   readonly stage: Stage;
   readonly f: (name: string) => number;
 }
-/** The folded steps of some kinds, with their figures; a figure that a stage does not have reads as 0. */
-export function stepsOf<K extends Kind>(l: Looked, ...kinds: readonly K[]): readonly At<K>[] {
-  return l.recipe.steps.flatMap((step, i): At<K>[] => {
+/** Each folded plan's steps by kind, sorted out once for the sixty checks that look at it. */
+const sorted = new WeakMap<Looked, Map<Kind, At<Kind>[]>>();
+function byKind(l: Looked): Map<Kind, At<Kind>[]> {
+  const had = sorted.get(l);
+  if (had) return had;
+  const all = new Map<Kind, At<Kind>[]>();
+  l.recipe.steps.forEach((step, i) => {
     const stage = l.outcome.stages[i];
-    if (!stage || !(kinds as readonly Kind[]).includes(step.kind)) return [];
-    return [{ step: step as unknown as Step<K>, stage, f: (name) => stage.figures[name] ?? 0 }];
+    if (!stage) return;
+    const at: At<Kind> = { step, stage, f: (name) => stage.figures[name] ?? 0 };
+    const same = all.get(step.kind);
+    if (same) same.push(at);
+    else all.set(step.kind, [at]);
   });
+  sorted.set(l, all);
+  return all;
+}
+const NONE: readonly never[] = [];
+/** The folded steps of some kinds, in the plan's order, with their figures; a figure that a stage has not reads as 0. */
+export function stepsOf<K extends Kind>(l: Looked, ...kinds: readonly K[]): readonly At<K>[] {
+  const all = byKind(l);
+  const [one] = kinds;
+  if (kinds.length === 1 && one !== undefined) return (all.get(one) ?? NONE) as unknown as readonly At<K>[];
+  const found = kinds.flatMap((k): readonly At<Kind>[] => all.get(k) ?? []);
+  const place = new Map(l.recipe.steps.map((s, i) => [s.id, i]));
+  return found.sort((a, b) => (place.get(a.step.id) ?? 0) - (place.get(b.step.id) ?? 0)) as unknown as readonly At<K>[];
 }
 /** Does this recipe hold a bean with a trypsin inhibitor, which must be boiled? */
 export const mustBoil = (l: Looked): boolean => l.recipe.materials.some((m) => m.inhibitorLabileShare !== null);

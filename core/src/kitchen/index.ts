@@ -4,6 +4,7 @@ export {
   ableOf,
   waterStream,
   portion,
+  readyAt,
   evolve,
   draftOf,
   carried,

@@ -24,20 +24,24 @@ export const boil: StepKind<'boil'> = {
     const s = get(p.of);
     const cooked = cookInPot(id, s, p, ctx);
     const left = inhibitorLeftOf(cooked.stream);
+    const figures: Record<string, number> = {
+      ...cooked.figures,
+      afterG: massG(cooked.stream),
+      solids: massG(cooked.stream) > 0 ? solidsG(cooked.stream) / massG(cooked.stream) : 0,
+      waterLeftG: cooked.stream.freeWaterG,
+      boiledS: cooked.stream.boilS,
+      inhibitorGoal: INHIBITOR_GOAL,
+      pulpInShare: massG(s) > 0 ? sumGrams(s.bound) / massG(s) : 0,
+    };
+    if (left !== null) {
+      figures.inhibitorLeft = left;
+      figures.neededHoldS = neededHoldS(cooked.atBoil, ctx.boilC);
+    }
     return {
       writes: [[p.of, cooked.stream]],
       flows: cooked.flows,
       tasks: cooked.tasks,
-      figures: {
-        ...cooked.figures,
-        ...(left === null ? {} : { inhibitorLeft: left, neededHoldS: neededHoldS(cooked.atBoil, ctx.boilC) }),
-        afterG: massG(cooked.stream),
-        solids: massG(cooked.stream) > 0 ? solidsG(cooked.stream) / massG(cooked.stream) : 0,
-        waterLeftG: cooked.stream.freeWaterG,
-        boiledS: cooked.stream.boilS,
-        inhibitorGoal: INHIBITOR_GOAL,
-        pulpInShare: massG(s) > 0 ? sumGrams(s.bound) / massG(s) : 0,
-      },
+      figures,
     };
   },
   readings: {

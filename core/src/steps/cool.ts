@@ -1,4 +1,4 @@
-import { capacityOf, evolve, massG, thingOf, volumeMl } from '../kitchen';
+import { capacityOf, massG, readyAt, thingOf, volumeMl } from '../kitchen';
 import type { Kit } from '../kitchen';
 import { COOLING_W_PER_M2K, iceKg, roundAreaM2, secondsTo, timeConstantS, TRAY_DEEP_M, vesselKJPerK } from '../laws';
 import type { CoolingPlace } from '../laws';
@@ -44,21 +44,22 @@ export const cool: StepKind<'cool'> = {
     const took = reach ?? GIVE_UP_S;
     const out = advance(s, approach(s.temperatureC, around, tau, took), ctx);
     const heatKJ = (capacityOf(s) + vessel) * Math.max(0, s.temperatureC - p.toC);
+    const figures: Record<string, number> = {
+      aroundC: around,
+      endC: out.temperatureC,
+      above21S: out.above21S,
+      above5S: out.above5S,
+      fromC: s.temperatureC,
+    };
+    if (reach === null) figures.never = 1;
+    else figures.coolS = took;
+    if (p.how === 'iceBath')
+      figures.iceG = 1000 * iceKg(heatKJ, Math.max(p.toC, 2), (BATH_PER_MILK * massG(s)) / 1000, ctx.kit.tapC);
     return {
-      writes: [[p.of, evolve(out, { readyAtS: s.readyAtS + took })]],
+      writes: [[p.of, readyAt(out, s.readyAtS + took)]],
       flows: [],
       tasks: [{ id: 'cool', durationS: took, hands: p.how === 'iceBath' ? 'near' : 'free', timed: true }],
-      figures: {
-        ...(reach === null ? { never: 1 } : { coolS: took }),
-        aroundC: around,
-        endC: out.temperatureC,
-        above21S: out.above21S,
-        above5S: out.above5S,
-        fromC: s.temperatureC,
-        ...(p.how === 'iceBath'
-          ? { iceG: 1000 * iceKg(heatKJ, Math.max(p.toC, 2), (BATH_PER_MILK * massG(s)) / 1000, ctx.kit.tapC) }
-          : {}),
-      },
+      figures,
     };
   },
   readings: {

@@ -1,4 +1,4 @@
-import { capacityOf, evolve, thingOf, waterG } from '../kitchen';
+import { capacityOf, evolve, readyAt, thingOf, waterG } from '../kitchen';
 import { heatUpS, HOB_EFFICIENCY } from '../laws';
 import { advance } from './advance';
 import { holdAt, ramp } from './course';
@@ -46,7 +46,7 @@ export const enzyme: StepKind<'enzyme'> = {
     const litres = waterG(s) / 1000;
     const starch = out.released.starch + out.hydrolysedG;
     return {
-      writes: [[p.of, evolve(out, { readyAtS: s.readyAtS + up + p.durationS })]],
+      writes: [[p.of, readyAt(out, s.readyAtS + up + p.durationS)]],
       flows: [],
       tasks: [
         ...(up > 0 ? [{ id: 'warm', durationS: up, hands: 'near' as const, timed: true }] : []),

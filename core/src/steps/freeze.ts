@@ -1,4 +1,4 @@
-import { at, away, evolve, flowOf, massG, portion, thingOf, volumeMl, waterG } from '../kitchen';
+import { at, away, flowOf, massG, portion, readyAt, thingOf, volumeMl, waterG } from '../kitchen';
 import { FILM_G, freezerFill } from '../laws';
 import { keptFor } from './keep';
 import { celsius, seconds, share, stream, thing } from './specs';
@@ -32,7 +32,7 @@ export const freeze: StepKind<'freeze'> = {
     const took = 120 + 30 * portions;
     const cold = keptFor(kept, p.freezerC, p.box, p.durationS, ctx);
     return {
-      writes: [[p.of, evolve(cold, { readyAtS: s.readyAtS + took + p.durationS })]],
+      writes: [[p.of, readyAt(cold, s.readyAtS + took + p.durationS)]],
       flows: [flowOf(id, at(p.of), away('film'), portion(s, lost))],
       tasks: [
         { id: 'fill', durationS: took, hands: 'busy', timed: false },

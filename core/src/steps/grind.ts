@@ -8,6 +8,7 @@ import {
   merge,
   multiplier,
   portion,
+  readyAt,
   thingOf,
   volumeMl,
   waterFlow,
@@ -73,7 +74,7 @@ export const grind: StepKind<'grind'> = {
     const run = inJug(before, p, jug, ctx);
     const film = Math.min(0.05, massG(run.stream) > 0 ? FILM_G.jug / massG(run.stream) : 0);
     const took = p.loads * (p.durationS + HANDLING_S);
-    const s = evolve(portion(run.stream, 1 - film), { readyAtS: full.readyAtS + took });
+    const s = readyAt(portion(run.stream, 1 - film), full.readyAtS + took);
     return {
       writes: [[p.of, s]],
       flows: [
@@ -88,12 +89,10 @@ export const grind: StepKind<'grind'> = {
         timed: true,
         timerS: p.durationS,
       })),
-      figures: {
-        ...run.figures,
-        ...room(full, jug, p.loads, run.startC, ctx),
+      figures: Object.assign(run.figures, room(full, jug, p.loads, run.startC, ctx), {
         freshG: waterG,
         energyKJ: (jug.watts * DRAWN_OF_RATED * p.durationS * p.loads) / 1000,
-      },
+      }),
     };
   },
   readings: {

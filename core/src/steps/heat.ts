@@ -1,4 +1,4 @@
-import { capacityOf, evolve, multiplier, thingOf, volumeMl } from '../kitchen';
+import { capacityOf, multiplier, readyAt, thingOf, volumeMl } from '../kitchen';
 import { heatUpS, HOB_EFFICIENCY, PASTEURISED_MIN, POT_FULL, vesselKJPerK } from '../laws';
 import { advance } from './advance';
 import { holdAt, ramp } from './course';
@@ -30,7 +30,7 @@ export const heat: StepKind<'heat'> = {
     const hot = up > 0 ? advance(s, ramp(s.temperatureC, toC, up), ctx) : s;
     const out = p.holdS > 0 ? advance(hot, holdAt(toC, p.holdS), ctx) : hot;
     return {
-      writes: [[p.of, evolve(out, { readyAtS: s.readyAtS + up + p.holdS })]],
+      writes: [[p.of, readyAt(out, s.readyAtS + up + p.holdS)]],
       flows: [],
       tasks: [
         ...(up > 0 ? [{ id: 'heatUp', durationS: up, hands: 'near' as const, timed: true }] : []),

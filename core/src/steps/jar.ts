@@ -1,4 +1,4 @@
-import { at, away, evolve, flowOf, massG, portion, thingOf, volumeMl } from '../kitchen';
+import { at, away, evolve, flowOf, massG, portion, readyAt, thingOf, volumeMl } from '../kitchen';
 import { FILM_G } from '../laws';
 import { flag, share, stream, thing } from './specs';
 import type { StepKind } from './types';
@@ -28,7 +28,7 @@ export const jar: StepKind<'jar'> = {
     const took = 120 + 30 * jars;
     const out = touched ? evolve(kept, { hygiene: 'touched', f70Min: 0 }) : kept;
     return {
-      writes: [[p.of, evolve(out, { readyAtS: s.readyAtS + took })]],
+      writes: [[p.of, readyAt(out, s.readyAtS + took)]],
       flows: [flowOf(id, at(p.of), away('film'), portion(s, lost))],
       tasks: [{ id: 'jar', durationS: took, hands: 'busy', timed: false }],
       figures: {

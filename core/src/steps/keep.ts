@@ -1,4 +1,4 @@
-import { capacityOf, evolve, inhibitorLeftOf, thingOf, volumeMl } from '../kitchen';
+import { capacityOf, inhibitorLeftOf, readyAt, thingOf, volumeMl } from '../kitchen';
 import type { Stream } from '../kitchen';
 import { materialById } from '../materials';
 import {
@@ -40,7 +40,7 @@ export const keep: StepKind<'keep'> = {
     const s = get(p.of);
     const out = standing(s, p.placeC, p.durationS, p.jar, ctx);
     return {
-      writes: [[p.of, evolve(out, { readyAtS: s.readyAtS + p.durationS })]],
+      writes: [[p.of, readyAt(out, s.readyAtS + p.durationS)]],
       flows: [],
       tasks: [{ id: 'keep', durationS: p.durationS, hands: 'free', timed: false }],
       figures: { spentD: out.spentD, endC: out.temperatureC, above5S: out.above5S },

@@ -1,4 +1,4 @@
-import { at, away, evolve, merge, waterFlow, waterStream } from '../kitchen';
+import { at, away, merge, readyAt, waterFlow, waterStream } from '../kitchen';
 import type { Stream } from '../kitchen';
 import { kneadedShare } from '../laws';
 import { advance } from './advance';
@@ -34,7 +34,7 @@ export const knead: StepKind<'knead'> = {
     const wet = p.waterG > 0 ? merge(before, waterStream(p.waterG, p.waterC)) : before;
     const s = p.durationS > 0 ? kneaded(wet, p.durationS, ctx) : wet;
     return {
-      writes: [[p.of, evolve(s, { readyAtS: wet.readyAtS + p.durationS })]],
+      writes: [[p.of, readyAt(s, wet.readyAtS + p.durationS)]],
       flows: p.waterG > 0 ? [waterFlow(id, away('tap'), at(p.of), p.waterG, p.waterC)] : [],
       tasks: p.durationS + p.waterG > 0 ? [{ id: 'knead', durationS: p.durationS, hands: 'busy', timed: true }] : [],
       figures: { openedShare: s.openedShare, endC: s.temperatureC },

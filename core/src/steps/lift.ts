@@ -1,4 +1,4 @@
-import { at, capacityOf, contents, evolve, flowOf, massG, merge, portion, volumeMl } from '../kitchen';
+import { at, capacityOf, contents, evolve, flowOf, massG, merge, portion, readyAt, volumeMl } from '../kitchen';
 import type { Stream } from '../kitchen';
 import { materialById } from '../materials';
 import { capG, COOLING_W_PER_M2K, roundAreaM2, timeConstantS } from '../laws';
@@ -37,8 +37,8 @@ export const lift: StepKind<'lift'> = {
     const ready = s.readyAtS + p.standS + 120;
     return {
       writes: [
-        [p.of, evolve(parts.rest, { readyAtS: ready })],
-        [p.into, evolve(cap > 0 ? merge(get(p.into), parts.cap) : get(p.into), { readyAtS: ready })],
+        [p.of, readyAt(parts.rest, ready)],
+        [p.into, readyAt(cap > 0 ? merge(get(p.into), parts.cap) : get(p.into), ready)],
       ],
       flows: cap > 0 ? [flowOf(id, at(p.of), at(p.into), parts.cap)] : [],
       tasks: [

@@ -1,6 +1,6 @@
 import type { Material } from '../materials';
 import { kindOf } from './registry';
-import type { Step } from './types';
+import type { Kind, Step } from './types';
 
 export interface LarderLine {
   readonly into: string;
@@ -84,6 +84,17 @@ export interface OrderFault {
   readonly by?: string;
 }
 
+const streamNames = new Map<Kind, readonly string[]>();
+/** The parameters of a kind that name streams, looked up once. */
+function streamParams(kind: Kind): readonly string[] {
+  let names = streamNames.get(kind);
+  if (!names) {
+    names = Object.entries(kindOf(kind).params).flatMap(([name, spec]) => (spec.type === 'stream' ? [name] : []));
+    streamNames.set(kind, names);
+  }
+  return names;
+}
+
 /** Steps that take a stream which nothing before them has made, or that name one stream for two things. */
 export function orderFaults(r: Recipe): readonly OrderFault[] {
   const there = new Set(r.larder.map((l) => l.into));
@@ -96,9 +107,7 @@ export function orderFaults(r: Recipe): readonly OrderFault[] {
         const by = usedBy.get(stream);
         faults.push({ index, step: s.id, stream, ...(by === undefined ? { why: 'missing' } : { why: 'used', by }) });
       }
-    const named = Object.entries(kind.params).flatMap(([name, spec]) =>
-      spec.type === 'stream' ? [(s.params as unknown as Record<string, string>)[name] ?? ''] : [],
-    );
+    const named = streamParams(s.kind).map((name) => (s.params as unknown as Record<string, string>)[name] ?? '');
     const twice = named.find((n, i) => named.indexOf(n) !== i);
     if (twice !== undefined) faults.push({ index, step: s.id, stream: twice, why: 'twice' });
     if (s.kind === 'strain' || (s.kind === 'pool' && s.params.share >= 1)) {

@@ -7,6 +7,7 @@ import {
   massG,
   merge,
   multiplier,
+  readyAt,
   thingOf,
   volumeMl,
   waterFlow,
@@ -71,7 +72,7 @@ export const soak: StepKind<'soak'> = {
       ctx,
     );
     return {
-      writes: [[p.of, evolve(s, { readyAtS: before.readyAtS + 60 + p.durationS })]],
+      writes: [[p.of, readyAt(s, before.readyAtS + 60 + p.durationS)]],
       flows: p.waterG > 0 ? [waterFlow(id, away('tap'), at(p.of), p.waterG, p.waterC)] : [],
       tasks: [
         { id: 'cover', durationS: 60, hands: 'busy', timed: false },

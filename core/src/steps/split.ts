@@ -1,4 +1,4 @@
-import { at, evolve, flowOf, massG, merge, portion } from '../kitchen';
+import { at, evolve, flowOf, massG, merge, portion, readyAt } from '../kitchen';
 import { share, stream } from './specs';
 import type { StepKind } from './types';
 
@@ -18,7 +18,7 @@ export const split: StepKind<'split'> = {
     const into = merge(get(p.into), part);
     return {
       writes: [
-        [p.of, evolve(portion(s, 1 - p.share), { readyAtS: ready })],
+        [p.of, readyAt(portion(s, 1 - p.share), ready)],
         [p.into, evolve(into, { readyAtS: Math.max(into.readyAtS, ready) })],
       ],
       flows: p.share > 0 ? [flowOf(id, at(p.of), at(p.into), part)] : [],

@@ -1,5 +1,5 @@
-import { carried, evolve, liquidG, massG, multiplier, portion, solidsG, thingOf } from '../kitchen';
-import type { Stream } from '../kitchen';
+import { carried, draftOf, liquidG, massG, multiplier, portion, solidsG, thingOf } from '../kitchen';
+import type { Draft, Stream } from '../kitchen';
 import { addGrams, NO_GRAMS, scaleGrams, sumGrams } from '../materials';
 import { FILM_G, finerThan, HELD_PER_G, layered, passesBelowUm, SQUEEZED, underflow, UNSIEVED_UM } from '../laws';
 import type { Hand } from '../laws';
@@ -41,35 +41,13 @@ export function strainOff(s: Stream, strainerId: string, hand: Hand, ctx: Ctx): 
   const released = scaleGrams(s.released, out);
   const solids = solidsG(s);
   const share = solids > 0 ? (sumGrams(released) + sumGrams(fines)) / solids : 0;
-  const milk = evolve(s, {
-    ...carried(s, share),
-    freeWaterG: s.freeWaterG * out,
-    boundWaterG: 0,
-    gainedWaterG: 0,
-    released,
-    bound: fines,
-    able: NO_GRAMS,
-    hullG: 0,
-    glucanOf: 0,
-    amylase: s.amylase * out,
-    glucanase: s.glucanase * out,
-    hydrolysedG: s.hydrolysedG * out,
-    topUm: Math.min(s.topUm, meshUm),
-    // Milk that is strained again was pressed out of its pulp the first time.
-    squeezed: s.topUm < UNSIEVED_UM ? s.squeezed : SQUEEZED[hand],
-    openedShare: 1,
-    sievedShare: 0,
-  });
-  const pulp = evolve(s, {
-    ...carried(s, 1 - share),
-    freeWaterG: s.freeWaterG * (1 - out),
-    released: scaleGrams(s.released, 1 - out),
-    bound: addGrams(s.bound, fines, -1),
-    sievedShare: s.sievedShare + carry * (reach - s.sievedShare),
-    amylase: s.amylase * (1 - out),
-    glucanase: s.glucanase * (1 - out),
-    hydrolysedG: s.hydrolysedG * (1 - out),
-  });
+  const milk = milkOf(s, share, out, hand);
+  milk.released = released;
+  milk.bound = fines;
+  milk.topUm = Math.min(s.topUm, meshUm);
+  const pulp = pulpOf(s, share, out);
+  pulp.bound = addGrams(s.bound, fines, -1);
+  pulp.sievedShare = s.sievedShare + carry * (reach - s.sievedShare);
   const lost = Math.min(0.05, massG(milk) > 0 ? FILM_G.bag / massG(milk) : 0);
   return {
     milk: portion(milk, 1 - lost),
@@ -81,6 +59,38 @@ export function strainOff(s: Stream, strainerId: string, hand: Hand, ctx: Ctx): 
     liquidG: liquid,
     holdsG: r * kappa * insoluble,
   };
+}
+
+/** What runs through, its solids apart: a share of what follows the dry matter, and of what is in the liquid. */
+function milkOf(s: Stream, share: number, out: number, hand: Hand): Draft {
+  const d = draftOf(s);
+  follow(d, s, share, out);
+  d.boundWaterG = 0;
+  d.gainedWaterG = 0;
+  d.able = NO_GRAMS;
+  d.hullG = 0;
+  d.glucanOf = 0;
+  d.openedShare = 1;
+  d.sievedShare = 0;
+  // Milk that is strained again was pressed out of its pulp the first time.
+  if (s.topUm >= UNSIEVED_UM) d.squeezed = SQUEEZED[hand];
+  return d;
+}
+function pulpOf(s: Stream, share: number, out: number): Draft {
+  const d = draftOf(s);
+  follow(d, s, 1 - share, 1 - out);
+  d.released = scaleGrams(s.released, 1 - out);
+  return d;
+}
+function follow(d: Draft, s: Stream, share: number, liquid: number): void {
+  const c = carried(s, share);
+  d.madeFrom = c.madeFrom;
+  d.inhibitor = c.inhibitor;
+  d.flavour = c.flavour;
+  d.freeWaterG = s.freeWaterG * liquid;
+  d.amylase = s.amylase * liquid;
+  d.glucanase = s.glucanase * liquid;
+  d.hydrolysedG = s.hydrolysedG * liquid;
 }
 
 export function strainFigures(x: Strained): Readonly<Record<string, number>> {

@@ -1,4 +1,4 @@
-import { at, away, evolve, flowOf, merge, thingOf, waterFlow, waterStream } from '../kitchen';
+import { at, away, evolve, flowOf, merge, readyAt, thingOf, waterFlow, waterStream } from '../kitchen';
 import { kneaded } from './knead';
 import { celsius, seconds, stream, thing, waterOf } from './specs';
 import { HAND_SPEC } from './strain';
@@ -31,7 +31,7 @@ export const wash: StepKind<'wash'> = {
     const milk = merge(get(p.into), x.milk);
     return {
       writes: [
-        [p.of, evolve(x.pulp, { readyAtS: ready })],
+        [p.of, readyAt(x.pulp, ready)],
         [p.into, evolve(milk, { readyAtS: Math.max(ready, milk.readyAtS) })],
       ],
       flows: [
