@@ -43,6 +43,23 @@ test('a batch that came out slimy: what would have helped is in the book, and is
   await cook.rests();
 });
 
+test('on a phone the result stays in sight while the stations are turned, and leads to what is to be mended', async ({
+  page,
+}) => {
+  await page.setViewportSize({ width: 390, height: 844 });
+  const cook = await Cook.enter(page, 'demo', '/plan/demo-oat-slick');
+  const glance = page.getByRole('button', { name: /^What you should get:/ });
+  await expect(glance).toContainText('slimy');
+  await cook.field('each load').scrollIntoViewIfNeeded();
+  await cook.types('each load', '15');
+  await expect(glance).toBeInViewport();
+  await expect(glance).not.toContainText('slimy');
+  await cook.types('each load', '300');
+  await page.getByRole('button', { name: /to mend$/ }).click();
+  await expect(cook.warning('tooSlimy')).toBeInViewport();
+  await cook.rests();
+});
+
 test('what moves it: bars, a map that is pressed by mouse and by keyboard, and the plan follows', async ({ page }) => {
   const cook = await Cook.enter(page, 'demo', '/plan/demo-oat-slick');
   await page.getByRole('link', { name: 'What moves it' }).click();

@@ -111,7 +111,7 @@ const ids = new Map<CoefficientKind, Map<string, string>>();
 /** Name of a coefficient; kept, because joining two words anew was a tenth of a fold with beliefs (measured). */
 export function coefficientId(kind: CoefficientKind, thing: string): string {
   let mine = ids.get(kind);
-  if (!mine) ids.set(kind, (mine = new Map()));
+  if (!mine) ids.set(kind, (mine = new Map<string, string>()));
   let id = mine.get(thing);
   if (id === undefined) mine.set(thing, (id = `${kind}:${thing}`));
   return id;

@@ -78,11 +78,13 @@ function tap(d: Sheet, s: Step, f: Flow, k: number, x: number, y: number, lowest
   const text = tapText(d, s, f, water);
   if (text !== '' && flowG(f) >= 1) {
     const ly = above ? y0 - 6 : y0 + h + 15;
+    // Where the next pass stands near, its water would run through a label that is centred.
+    const tight = s.kind === 'wash' && !above && d.spacing < widthOf(text);
     d.labels.push({
       key: `in-${s.id}${k === 0 ? '' : k}`,
-      x: (x0 + x) / 2,
+      x: tight ? x - 2 : (x0 + x) / 2,
       y: ly,
-      anchor: 'middle',
+      anchor: tight ? 'end' : 'middle',
       tone: water ? 'water' : 'ink',
       text,
     });

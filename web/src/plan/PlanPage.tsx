@@ -10,6 +10,7 @@ import { Empty, Loading } from '../ui/State';
 import { unitsOf } from '../ui/cups';
 import { useKit, useSettings } from '../ui/useKitchen';
 import { BeforeYouStart } from './BeforeYouStart';
+import { Glance } from './Glance';
 import { PlanHead } from './PlanHead';
 import { Results } from './Results';
 import { School } from './School';
@@ -59,7 +60,7 @@ function OpenPlan({ id }: { readonly id: string }) {
         onStep={session.step}
       />
       <div className="grid gap-4 px-0 wide:grid-cols-[minmax(0,1fr)_19rem] wide:px-5">
-        <div className="plate self-start overflow-hidden max-wide:rounded-none max-wide:border-x-0" ref={ref}>
+        <div className="plate self-start overflow-clip max-wide:rounded-none max-wide:border-x-0" ref={ref}>
           {seen ? (
             <>
               <Flow
@@ -70,6 +71,7 @@ function OpenPlan({ id }: { readonly id: string }) {
                 jars={jar?.jars ?? 0}
                 jarShare={jar ? (jar.eachMl ?? 0) / Math.max(1, jar.jarMl ?? 1) : 0}
               />
+              {compact && <Glance look={seen} />}
               <Stations
                 plan={plan}
                 look={seen}
