@@ -4,6 +4,7 @@ import { kindOf } from '../steps';
 import type { Edit, Recipe, Step } from '../steps';
 import { leadingNumber, unitNamed, US_CUP_ML } from '../units';
 import type { QuantityUnit } from '../units';
+import { nearlyFood, WEIGHED_WET, whatOf } from './pastedWords';
 
 /** What a line of a recipe speaks of. */
 export type Pasted =
@@ -13,7 +14,7 @@ export type Pasted =
   | { readonly is: 'finish'; readonly param: 'saltG' | 'sugarG' | 'vanillaG' | 'cocoaG'; readonly gPerMl: number }
   | { readonly is: 'syrup'; readonly syrup: 'honey' | 'maple' | 'agave'; readonly gPerMl: number };
 /** What is missing before a line can be used; it is asked, never guessed. */
-export type Ask = 'food' | 'amount' | 'unit' | 'range' | 'count' | 'form';
+export type Ask = 'food' | 'amount' | 'unit' | 'range' | 'count' | 'form' | 'wet';
 export interface PastedLine {
   readonly text: string;
   readonly what: Pasted | null;
@@ -26,83 +27,50 @@ export type ReadPasted =
   | { readonly ok: true; readonly lines: readonly PastedLine[] }
   | { readonly ok: false; readonly why: 'empty' | 'nothing' };
 
-const food = (words: RegExp, ...ids: readonly string[]) => ({ words, ids });
-/** Words for foods; where several forms share a word and none is said, the form is asked. */
-const FOODS: readonly { readonly words: RegExp; readonly ids: readonly string[] }[] = [
-  food(/soy\s?beans?|soya/i, 'soybeans'),
-  food(/(rolled|old.?fashioned|porridge)\s+oats|oat\s?flakes|oats/i, 'oats-rolled'),
-  food(/spelt/i, 'spelt-flakes'),
-  food(/rice\s+flakes/i, 'rice-flakes'),
-  food(/millet/i, 'millet-flakes'),
-  food(/cooked\s+(brown\s+)rice/i, 'rice-brown-cooked'),
-  food(/cooked\s+(white\s+|long.?grain\s+)?rice/i, 'rice-cooked'),
-  food(/brown\s+rice/i, 'rice-brown'),
-  food(/(raw|white|uncooked|long.?grain)\s+(white\s+)?rice/i, 'rice-white'),
-  food(/\brice\b/i, 'rice-white', 'rice-cooked', 'rice-brown'),
-  food(/tiger\s?nuts?|chufas?/i, 'tiger-nuts'),
-  food(/coconut\s+water/i, 'coconut-water'),
-  food(/(dried|desiccated|unsweetened)\s+(shredded\s+)?coconut/i, 'coconut-dried'),
-  food(/frozen\s+(shredded\s+)?coconut/i, 'coconut-frozen'),
-  food(/(fresh(ly)?\s+)?grated\s+coconut/i, 'coconut-grated'),
-  food(/fresh\s+coconut|coconut\s+(meat|chunks)/i, 'coconut-fresh'),
-  food(/coconut/i, 'coconut-fresh', 'coconut-grated', 'coconut-dried', 'coconut-frozen'),
-  food(/almonds?/i, 'almonds'),
-  food(/\bdates?\b/i, 'dates'),
-];
-const THROWN = /soak|rins|drain|blanch|discard/i;
-
-function whatOf(
-  text: string,
-  own: readonly Material[],
-): { readonly what: Pasted | null; readonly among: readonly string[] } {
-  const mine = own.find((m) => text.toLowerCase().includes(m.name.toLowerCase()));
-  if (mine) return { what: { is: 'food', material: mine.id }, among: [] };
-  for (const f of FOODS) {
-    if (!f.words.test(text)) continue;
-    const one = f.ids[0];
-    return f.ids.length === 1 && one !== undefined
-      ? { what: { is: 'food', material: one }, among: [] }
-      : { what: null, among: f.ids };
-  }
-  const only = (what: Pasted) => ({ what, among: [] });
-  if (/\bice\b(?!.{0,6}\bwater)/i.test(text)) return only({ is: 'ice' });
-  if (/water/i.test(text)) return only({ is: 'water', c: temperature(text), thrown: THROWN.test(text) });
-  if (/\bsalt\b/i.test(text)) return only({ is: 'finish', param: 'saltG', gPerMl: 1.22 });
-  if (/\bsugar\b/i.test(text)) return only({ is: 'finish', param: 'sugarG', gPerMl: 0.85 });
-  if (/vanilla/i.test(text)) return only({ is: 'finish', param: 'vanillaG', gPerMl: 0.88 });
-  if (/cocoa|cacao/i.test(text)) return only({ is: 'finish', param: 'cocoaG', gPerMl: 0.36 });
-  if (/honey/i.test(text)) return only({ is: 'syrup', syrup: 'honey', gPerMl: 1.42 });
-  if (/maple/i.test(text)) return only({ is: 'syrup', syrup: 'maple', gPerMl: 1.33 });
-  if (/agave/i.test(text)) return only({ is: 'syrup', syrup: 'agave', gPerMl: 1.35 });
-  return { what: null, among: [] };
-}
-/** Words that say a temperature; "very hot" alone says none that can be used. */
-function temperature(text: string): number | null {
-  const said = /(\d{1,3})\s*°?\s*([CF])\b/.exec(text);
-  if (said?.[2] === 'C') return Number(said[1]);
-  if (said?.[2] === 'F') return Math.round(((Number(said[1]) - 32) * 5) / 9);
-  if (/ice.?cold|ice\s+water|iced/i.test(text)) return 2;
-  if (/boiling/i.test(text)) return 98;
-  if (/lukewarm|warm/i.test(text)) return 40;
-  return null;
-}
-
 const COUNTED = /^(nuts?|pieces?|handfuls?|coconuts?|whole|medium|large|small|bunch)/i;
+const COUNTS: Readonly<Record<string, string>> = {
+  a: '1',
+  an: '1',
+  one: '1',
+  two: '2',
+  three: '3',
+  four: '4',
+  half: '½',
+};
+/** "a cup", "half a cup", "two cups": a word before a unit says its number as surely as a figure. */
+function inFigures(text: string): string {
+  const m = /^(half\s+an?|an?|one|two|three|four|half)\s+([A-Za-z]+)/i.exec(text);
+  if (!m || !unitNamed(m[2] ?? '')) return text;
+  const word = (m[1] ?? '').toLowerCase().split(/\s/)[0] ?? '';
+  return `${COUNTS[word] ?? ''} ${text.slice((m[1] ?? '').length).trim()}`;
+}
+/** An amount at the end of a line, "rolled oats: 100 g", is put before what it measures. */
+function amountFirst(text: string): string {
+  const m = /^([^\d¼½¾⅓⅔⅛⅜⅝⅞]+?)[\s:,–-]*((?:[\d¼½¾⅓⅔⅛⅜⅝⅞][\d.,/¼½¾⅓⅔⅛⅜⅝⅞ ]*)([A-Za-z]+)\.?)\s*$/.exec(text);
+  return m && unitNamed(m[3] ?? '') ? `${m[2] ?? ''} ${m[1] ?? ''}` : text;
+}
+/** The amount a line begins with, and the word after it. */
+function amountOf(text: string): { readonly value: number; readonly rest: string; readonly word: string } | null {
+  const start = amountFirst(inFigures(text.replace(/^[\s\-–•*·]+/, '')));
+  const number = leadingNumber(start);
+  if (!number) return null;
+  const rest = start.slice(number.length).trim();
+  const fluid = /^fl(uid)?\.?\s*(oz|ounces?)\b/i.test(rest);
+  return { value: number.value, rest, word: fluid ? 'floz' : (/^([A-Za-z]+\.?)/.exec(rest)?.[1] ?? '') };
+}
 /** One line: an amount, a unit, a food. What cannot be told for certain is asked. */
 function readLine(text: string, cupMl: number, own: readonly Material[]): PastedLine {
   const { what, among } = whatOf(text, own);
   const line = (grams: number | null, ask: Ask | null): PastedLine => ({ text, what, grams, ask, among });
-  const start = text.replace(/^[\s\-–•*·]+/, '');
-  const number = leadingNumber(start);
-  if (!what && among.length === 0) return line(null, number ? 'food' : null);
-  if (!number) return line(null, 'amount');
-  const rest = start.slice(number.length).trim();
-  if (/^(-|–|to\b)\s*\d/.test(rest)) return line(null, 'range');
-  const word = /^([A-Za-z]+\.?)/.exec(rest)?.[1] ?? '';
-  const unit = unitNamed(word);
-  if (!unit) return line(null, COUNTED.test(word) || what?.is === 'food' ? 'count' : 'unit');
-  if (!what) return { ...line(null, 'form'), grams: unit.is === 'mass' ? number.value * unit.g : null };
-  return line(gramsOf(what, number.value, unit, cupMl, own), null);
+  const amount = amountOf(text);
+  if (!what && among.length === 0) return line(null, amount ? 'food' : null);
+  if (!amount) return line(null, 'amount');
+  if (/^(-|–|to\b)\s*\d/.test(amount.rest)) return line(null, 'range');
+  const unit = unitNamed(amount.word);
+  if (!unit) return line(null, COUNTED.test(amount.word) || what?.is === 'food' ? 'count' : 'unit');
+  if (!what) return { ...line(null, 'form'), grams: unit.is === 'mass' ? amount.value * unit.g : null };
+  if (what.is === 'food' && WEIGHED_WET.test(text)) return line(null, 'wet');
+  return line(gramsOf(what, amount.value, unit, cupMl, own), null);
 }
 function gramsOf(what: Pasted, value: number, unit: QuantityUnit, cupMl: number, own: readonly Material[]): number {
   if (unit.is === 'mass') return value * unit.g;
@@ -125,11 +93,28 @@ function gramsOf(what: Pasted, value: number, unit: QuantityUnit, cupMl: number,
 /** The grams of a line once its missing form is chosen. */
 export function withForm(line: PastedLine, material: string, cupMl: number, own: readonly Material[] = []): PastedLine {
   const what: Pasted = { is: 'food', material };
-  const start = line.text.replace(/^[\s\-–•*·]+/, '');
-  const number = leadingNumber(start);
-  const unit = number && unitNamed(/^([A-Za-z]+\.?)/.exec(start.slice(number.length).trim())?.[1] ?? '');
-  if (!number || !unit) return { ...line, what, ask: 'amount' };
-  return { ...line, what, ask: null, grams: gramsOf(what, number.value, unit, cupMl, own) };
+  const amount = amountOf(line.text);
+  const unit = amount && unitNamed(amount.word);
+  if (!amount || !unit) return { ...line, what, ask: 'amount' };
+  return { ...line, what, ask: null, grams: gramsOf(what, amount.value, unit, cupMl, own) };
+}
+
+/** Where a second amount begins on one line, "100 g oats in 1 l water": each is a line of its own. */
+const SECOND =
+  /(?<![\d/(¼½¾⅓⅔⅛⅜⅝⅞])\s+(?=(?:\d+(?:[.,]\d+)?|\d+\/\d+|\d*\s?[¼½¾⅓⅔⅛⅜⅝⅞])\s*(?:g|kg|ml|l|lit(?:er|re)s?|cups?|c|tbsps?|tsps?|oz|lbs?)\b)/gi;
+function amountsApart(part: string): readonly string[] {
+  const pieces = part.split(SECOND);
+  return pieces.length > 1 && pieces.every((p) => amountOf(p) !== null) ? pieces : [part];
+}
+
+/** "rolled oats, 1½ cups": an amount alone belongs to what was named before it. */
+function withItsAmount(lines: readonly string[], part: string): readonly string[] {
+  const last = lines.at(-1);
+  const alone =
+    /^[\d¼½¾⅓⅔⅛⅜⅝⅞][\d.,/¼½¾⅓⅔⅛⅜⅝⅞ ]*[A-Za-z]+\.?$/.test(part) && unitNamed(amountOf(part)?.word ?? '') !== null;
+  return alone && last !== undefined && amountOf(last) === null
+    ? [...lines.slice(0, -1), `${last} ${part}`]
+    : [...lines, part];
 }
 
 /**
@@ -140,14 +125,17 @@ export function readPasted(text: string, cupMl: number, own: readonly Material[]
   if (text.trim() === '') return { ok: false, why: 'empty' };
   const parts = text
     .slice(0, 4000)
-    .split(/\n|;|,(?=\s*[\d¼½¾⅓⅔⅛])|,(?=\s*(?:a|an|some)\s)/i)
+    // A comma between two figures is a decimal or a thousand, never the end of a line.
+    .split(/\n|;|(?<!\d),(?=\s*[\d¼½¾⅓⅔⅛])|,(?=\s+[\d¼½¾⅓⅔⅛])|,(?=\s*(?:a|an|some)\s)/i)
     .map((s) => s.trim())
+    .reduce<readonly string[]>(withItsAmount, [])
+    .flatMap(amountsApart)
     .filter((s) => s !== '')
     .slice(0, 40);
   const lines = parts
     .map((p) => readLine(p, cupMl, own))
     .filter((l) => l.what !== null || l.ask !== null || l.among.length > 0);
-  return lines.some((l) => l.what?.is === 'food' || l.among.length > 0)
+  return lines.some((l) => l.what?.is === 'food' || l.among.length > 0 || (l.ask === 'food' && nearlyFood(l.text)))
     ? { ok: true, lines }
     : { ok: false, why: 'nothing' };
 }

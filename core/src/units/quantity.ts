@@ -13,6 +13,7 @@ const UNITS: readonly (readonly [RegExp, QuantityUnit])[] = [
   [/^(cups?|c)$/i, { is: 'cup', name: 'cup' }],
   [/^(tablespoons?|tbsps?|tbs|T)$/, volume('tablespoon', US_CUP_ML / 16)],
   [/^(teaspoons?|tsps?|t)$/, volume('teaspoon', US_CUP_ML / 48)],
+  [/^floz$/, volume('fluid ounce', US_CUP_ML / 8)],
   [/^(g|gr|grams?|grammes?)$/i, mass('g', 1)],
   [/^(kg|kilos?|kilograms?)$/i, mass('kg', 1000)],
   [/^(oz|ounces?)$/i, mass('oz', 28.349523125)],

@@ -1,10 +1,11 @@
 /** What is missing on a line of a pasted recipe; it is asked, never guessed. */
-export const ASKS: Readonly<Record<'food' | 'amount' | 'unit' | 'range' | 'count' | 'form', string>> = {
+export const ASKS: Readonly<Record<'food' | 'amount' | 'unit' | 'range' | 'count' | 'form' | 'wet', string>> = {
   food: 'Which food is this?',
   amount: 'How many grams?',
   unit: 'Its unit is not known here. How many grams?',
   range: 'A span: which of the two? Type the grams.',
   count: 'Pieces differ. How many grams is that?',
+  wet: 'Weighed wet. How many grams were they dry, before the soak?',
   form: 'Which form: raw or cooked, fresh or dried? The grams differ.',
 };
 export const PASTED_NOTHING =

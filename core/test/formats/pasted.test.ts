@@ -54,6 +54,40 @@ describe('a recipe’s words', () => {
     expect(asks).toEqual(['count', 'range', 'form', 'amount', 'count', 'food', null]);
     for (const a of asks) if (a) expect(ASKS[a]).toMatch(/[?.]$/);
   });
+  test('a comma in a figure is no end of a line: a litre and a half is not five, a thousand is asked', () => {
+    expect(read('1,5 l water, 100 g oats').map((l) => Math.round(l.grams ?? -1))).toEqual([1497, 100]);
+    expect(read('1,350 g water\n100 g oats').map((l) => l.ask)).toEqual(['amount', null]);
+  });
+  test.each([
+    ['100 g steel-cut oats', 'food'],
+    ['1 cup quick oats', 'food'],
+    ['1 tsp almond extract\n200 g almonds', 'food'],
+    ['1 cup coconut milk', 'food'],
+    ['1 cup rice flour', 'food'],
+    ['2 cups soaked soybeans', 'wet'],
+    ['200 g soaked almonds', 'wet'],
+  ])('“%s” is not the plain dry food, and is asked', (text, ask) => {
+    expect(read(text)[0]).toMatchObject({ grams: null, ask });
+  });
+  test.each([
+    ['a cup of oats', 81],
+    ['half a cup of almonds', 71.5],
+    ['rolled oats: 100 g', 100],
+    ['rolled oats, 1½ cups', 121.5],
+    ['200 g (2 cups) oats', 200],
+  ])('“%s” says its amount', (text, grams) => expect(read(text)[0]?.grams).toBeCloseTo(grams, 6));
+  test('two amounts on one line are two lines', () => {
+    const of = (t: string) => read(t).map((l) => [l.what?.is, Math.round(l.grams ?? 0)]);
+    expect(of('100 g oats in 1 l water')).toEqual([
+      ['food', 100],
+      ['water', 998],
+    ]);
+    expect(of('1 1/2 cups oats to 4 cups water')).toEqual([
+      ['food', 122],
+      ['water', 945],
+    ]);
+    expect(of('8 fl oz water\n1 cup oats')[0]).toEqual(['water', 236]);
+  });
   test('a form that is chosen gives the grams through its own density', () => {
     const [rice] = read('1 cup rice\n1 cup rolled oats');
     expect(rice?.among).toContain('rice-cooked');

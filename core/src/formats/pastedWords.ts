@@ -1,0 +1,72 @@
+import type { Material } from '../materials';
+import type { Pasted } from './pasted';
+
+const food = (words: RegExp, ...ids: readonly string[]) => ({ words, ids });
+/** Words for foods; where several forms share a word and none is said, the form is asked. */
+const FOODS: readonly { readonly words: RegExp; readonly ids: readonly string[] }[] = [
+  food(/soy\s?beans?|soya/i, 'soybeans'),
+  food(/(rolled|old.?fashioned|porridge)\s+oats|oat\s?flakes|oats/i, 'oats-rolled'),
+  food(/spelt/i, 'spelt-flakes'),
+  food(/rice\s+flakes/i, 'rice-flakes'),
+  food(/millet/i, 'millet-flakes'),
+  food(/cooked\s+(brown\s+)rice/i, 'rice-brown-cooked'),
+  food(/cooked\s+(white\s+|long.?grain\s+)?rice/i, 'rice-cooked'),
+  food(/brown\s+rice/i, 'rice-brown'),
+  food(/(raw|white|uncooked|long.?grain)\s+(white\s+)?rice/i, 'rice-white'),
+  food(/\brice\b/i, 'rice-white', 'rice-cooked', 'rice-brown'),
+  food(/tiger\s?nuts?|chufas?/i, 'tiger-nuts'),
+  food(/coconut\s+water/i, 'coconut-water'),
+  food(/(dried|desiccated|unsweetened)\s+(shredded\s+)?coconut/i, 'coconut-dried'),
+  food(/frozen\s+(shredded\s+)?coconut/i, 'coconut-frozen'),
+  food(/(fresh(ly)?\s+)?grated\s+coconut/i, 'coconut-grated'),
+  food(/fresh\s+coconut|coconut\s+(meat|chunks)/i, 'coconut-fresh'),
+  food(/coconut/i, 'coconut-fresh', 'coconut-grated', 'coconut-dried', 'coconut-frozen'),
+  food(/almonds?/i, 'almonds'),
+  food(/\bdates?\b/i, 'dates'),
+];
+/** What is made of a food is another thing; so are oats that were cut or steamed otherwise than rolled ones. */
+const MADE_OF =
+  /\b(oil|milk|cream|butter|extract|flour|vinegar|sauce|sugar|syrup|starch|bran|noodles?|paste|wine|essence)\b/i;
+const OTHER_OATS = /\b(steel.?cut|pinhead|quick|instant|groats?)\b/i;
+/** A food weighed wet is fewer grams than dry; how many, its soak decides. */
+export const WEIGHED_WET = /\b(soaked|sprouted|drained|swollen)\b/i;
+const THROWN = /soak|rins|drain|blanch|discard/i;
+
+export function whatOf(
+  text: string,
+  own: readonly Material[],
+): { readonly what: Pasted | null; readonly among: readonly string[] } {
+  const mine = own.find((m) => text.toLowerCase().includes(m.name.toLowerCase()));
+  if (mine) return { what: { is: 'food', material: mine.id }, among: [] };
+  for (const f of MADE_OF.test(text) || OTHER_OATS.test(text) ? [] : FOODS) {
+    if (!f.words.test(text)) continue;
+    const one = f.ids[0];
+    return f.ids.length === 1 && one !== undefined
+      ? { what: { is: 'food', material: one }, among: [] }
+      : { what: null, among: f.ids };
+  }
+  const only = (what: Pasted) => ({ what, among: [] });
+  if (/\bice\b(?!.{0,6}\bwater)/i.test(text)) return only({ is: 'ice' });
+  if (/water/i.test(text)) return only({ is: 'water', c: temperature(text), thrown: THROWN.test(text) });
+  if (/\bsalt\b/i.test(text)) return only({ is: 'finish', param: 'saltG', gPerMl: 1.22 });
+  if (/\bsugar\b/i.test(text)) return only({ is: 'finish', param: 'sugarG', gPerMl: 0.85 });
+  if (/vanilla/i.test(text)) return only({ is: 'finish', param: 'vanillaG', gPerMl: 0.88 });
+  if (/cocoa|cacao/i.test(text)) return only({ is: 'finish', param: 'cocoaG', gPerMl: 0.36 });
+  if (/honey/i.test(text)) return only({ is: 'syrup', syrup: 'honey', gPerMl: 1.42 });
+  if (/maple/i.test(text)) return only({ is: 'syrup', syrup: 'maple', gPerMl: 1.33 });
+  if (/agave/i.test(text)) return only({ is: 'syrup', syrup: 'agave', gPerMl: 1.35 });
+  return { what: null, among: [] };
+}
+/** Words that say a temperature; "very hot" alone says none that can be used. */
+function temperature(text: string): number | null {
+  const said = /(\d{1,3})\s*°?\s*([CF])\b/.exec(text);
+  if (said?.[2] === 'C') return Number(said[1]);
+  if (said?.[2] === 'F') return Math.round(((Number(said[1]) - 32) * 5) / 9);
+  if (/ice.?cold|ice\s+water|iced/i.test(text)) return 2;
+  if (/boiling/i.test(text)) return 98;
+  if (/lukewarm|warm/i.test(text)) return 40;
+  return null;
+}
+
+/** A line that speaks of a known food in a form that is not known here: worth asking what it is. */
+export const nearlyFood = (text: string): boolean => FOODS.some((f) => f.words.test(text));
