@@ -5,5 +5,6 @@ export type { PlanFile, ReadPlan } from './planFile';
 export { writeOutcome, OUTCOME_FORMAT } from './outcomeFile';
 export { planFileDocs } from './planFileDocs';
 export { checksDocs } from './checksDocs';
-export { readPasted, pastedEdits, withForm } from './pasted';
+export { readPasted, withForm } from './pasted';
+export { pastedRecipe } from './pastedPlan';
 export type { PastedLine, Pasted, Ask, ReadPasted } from './pasted';

@@ -1,7 +1,5 @@
 import { MATERIALS, WATER_G_PER_ML } from '../materials';
 import type { Material } from '../materials';
-import { kindOf } from '../steps';
-import type { Edit, Recipe, Step } from '../steps';
 import { leadingNumber, unitNamed, US_CUP_ML } from '../units';
 import type { QuantityUnit } from '../units';
 import { nearlyFood, WEIGHED_WET, whatOf } from './pastedWords';
@@ -138,51 +136,4 @@ export function readPasted(text: string, cupMl: number, own: readonly Material[]
   return lines.some((l) => l.what?.is === 'food' || l.among.length > 0 || (l.ask === 'food' && nearlyFood(l.text)))
     ? { ok: true, lines }
     : { ok: false, why: 'nothing' };
-}
-
-/** What the lines say of a school's plan, as edits: foods, fresh water in the plan's own proportions, ice, finish. */
-export function pastedEdits(recipe: Recipe, lines: readonly PastedLine[]): readonly Edit[] {
-  const edits: Edit[] = [];
-  const sum = (f: (w: Pasted) => boolean): number | null => {
-    const of = lines.filter((l) => l.what && f(l.what) && l.grams !== null);
-    return of.length > 0 ? of.reduce((g, l) => g + (l.grams ?? 0), 0) : null;
-  };
-  recipe.larder.forEach((l, index) => {
-    const grams = sum((w) => w.is === 'food' && w.material === l.material);
-    if (grams !== null) edits.push({ do: 'larder', index, grams });
-  });
-  const water = sum((w) => w.is === 'water' && !w.thrown);
-  const ice = sum((w) => w.is === 'ice');
-  if (water !== null) edits.push(...shared(recipe, water));
-  const c = lines.flatMap((l) => (l.what?.is === 'water' && !l.what.thrown && l.what.c !== null ? [l.what.c] : []))[0];
-  const grind = recipe.steps.find((s): s is Step<'grind'> => s.kind === 'grind');
-  if (grind && (ice !== null || water !== null))
-    edits.push({ do: 'set', step: grind.id, param: 'iceG', value: ice ?? 0 });
-  if (grind && c !== undefined) edits.push({ do: 'set', step: grind.id, param: 'waterC', value: c });
-  const finish = recipe.steps.find((s): s is Step<'finish'> => s.kind === 'finish');
-  if (finish) edits.push(...finishEdits(finish, lines));
-  return edits;
-}
-function shared(recipe: Recipe, total: number): readonly Edit[] {
-  const fresh = recipe.steps.flatMap((s) =>
-    Object.entries(kindOf(s.kind).params).flatMap(([param, spec]) =>
-      spec.type === 'number' && spec.fresh
-        ? [{ step: s.id, param, now: (s.params as unknown as Record<string, number>)[param] ?? 0 }]
-        : [],
-    ),
-  );
-  const now = fresh.reduce((g, f) => g + f.now, 0);
-  const to = (f: { readonly now: number }): number => (now > 0 ? (total * f.now) / now : total / fresh.length);
-  return fresh.map((f) => ({ do: 'set', step: f.step, param: f.param, value: to(f) }));
-}
-function finishEdits(finish: Step<'finish'>, lines: readonly PastedLine[]): readonly Edit[] {
-  return lines.flatMap((l): readonly Edit[] => {
-    if (l.grams === null || !l.what) return [];
-    if (l.what.is === 'finish') return [{ do: 'set', step: finish.id, param: l.what.param, value: l.grams }];
-    if (l.what.is !== 'syrup') return [];
-    return [
-      { do: 'set', step: finish.id, param: 'syrup', value: l.what.syrup },
-      { do: 'set', step: finish.id, param: 'syrupG', value: l.grams },
-    ];
-  });
 }

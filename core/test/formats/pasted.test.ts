@@ -1,9 +1,9 @@
 import { expect, test, describe } from '@jest/globals';
 import { summaryAt } from '../../src/batch';
-import { pastedEdits, readPasted, withForm } from '../../src/formats';
+import { pastedRecipe, readPasted, withForm } from '../../src/formats';
 import type { PastedLine } from '../../src/formats';
 import { methodById, recipeOf } from '../../src/methods';
-import { applyEdits } from '../../src/steps';
+import { orderFaults } from '../../src/steps';
 import { leadingNumber, METRIC_CUP_ML, spoonText, unitNamed, US_CUP_ML } from '../../src/units';
 import { ASKS } from '../../src/words';
 import { SEA } from '../batch/kitchen';
@@ -111,12 +111,37 @@ describe('a recipe’s words', () => {
     const m = methodById('oat-ice');
     if (!m) throw new Error('no school');
     const lines = read('1 cup rolled oats\n3 cups ice water\n1 cup ice\n1/4 tsp salt');
-    const r = applyEdits(recipeOf(m), pastedEdits(recipeOf(m), lines));
+    const r = pastedRecipe(recipeOf(m), lines).recipe;
     expect(r.larder[0]?.grams).toBeCloseTo(81, 6);
     const grind = r.steps.find((s) => s.kind === 'grind');
     expect(
       grind?.kind === 'grind' && [grind.params.waterC, Math.round(grind.params.waterG), Math.round(grind.params.iceG)],
     ).toEqual([2, 708, 130]);
     expect(summaryAt(r, SEA, {}, []).main?.massG).toBeGreaterThan(400);
+  });
+  test('nothing is lost: another food goes into the jug, a finish is added, soaking water to the soak; the rest is told', () => {
+    const plan = (id: string, text: string) => {
+      const m = methodById(id);
+      if (!m) throw new Error(id);
+      const p = pastedRecipe(recipeOf(m), read(text));
+      expect(orderFaults(p.recipe)).toEqual([]);
+      return { ...p, at: (kind: string) => p.recipe.steps.find((s) => s.kind === kind)?.params };
+    };
+    const oat = plan(
+      'oat-middle',
+      '1 cup oats\n1 l water\n30 g dates\n10 g dates\n1 tbsp honey\n1 tsp agave\n1 g salt',
+    );
+    expect(oat.recipe.larder.map((l) => [l.material, Math.round(l.grams)])).toEqual([
+      ['oats-rolled', 81],
+      ['dates', 40],
+    ]);
+    expect(oat.at('finish')).toMatchObject({ of: 'milk', saltG: 1, syrup: 'honey' });
+    expect(oat.unused.map((l) => l.text)).toEqual(['1 tsp agave']);
+    const with40 = summaryAt(oat.recipe, SEA, {}, []).main;
+    const without = summaryAt(plan('oat-middle', '1 cup oats\n1 l water').recipe, SEA, {}, []).main;
+    expect(with40?.sugars).toBeGreaterThan((without?.sugars ?? 1) + 0.01);
+    const soy = plan('soy-washed', '200 g soybeans\n1.5 l water for soaking\n1.6 l water');
+    expect(soy.at('soak')).toMatchObject({ waterG: 1500 * 0.9982 });
+    expect(plan('oat-middle', '100 g oats\n1 l water to rinse\n1 l water').unused).toHaveLength(1);
   });
 });

@@ -1,9 +1,8 @@
-import { pastedEdits, readPasted, withForm } from '@ironpan/core/formats';
+import { pastedRecipe, readPasted, withForm } from '@ironpan/core/formats';
 import type { PastedLine } from '@ironpan/core/formats';
 import type { KitRecord } from '@ironpan/core/records';
 import { MATERIALS } from '@ironpan/core/materials';
 import { METHODS, recipeIn } from '@ironpan/core/methods';
-import { applyEdits } from '@ironpan/core/steps';
 import { ASKS, celsius, grams, join, milkName, PASTED_EMPTY, PASTED_NOTHING } from '@ironpan/core/words';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -37,13 +36,21 @@ export function PasteRecipe({ kit, onClose }: PasteProps) {
     setSay(r.ok ? null : r.why === 'empty' ? PASTED_EMPTY : PASTED_NOTHING);
     setRead(r.ok ? r.lines : null);
   };
-  const foods = (read ?? []).flatMap((l) => (l.what?.is === 'food' ? [l.what.material] : []));
-  const fits = METHODS.filter((m) => m.larder.some((l) => foods.includes(l.material)));
+  // The heaviest food names the milk: schools that begin with it come first.
+  const foods = (read ?? [])
+    .flatMap((l) => (l.what?.is === 'food' ? [{ id: l.what.material, grams: l.grams ?? 0 }] : []))
+    .sort((a, b) => b.grams - a.grams)
+    .map((f) => f.id);
+  const rank = (m: (typeof METHODS)[number]): number => foods.indexOf(m.larder[0]?.material ?? '');
+  const fits = METHODS.filter((m) => m.larder.some((l) => foods.includes(l.material))).sort(
+    (a, b) => (rank(a) < 0 ? 99 : rank(a)) - (rank(b) < 0 ? 99 : rank(b)),
+  );
   const chosen = fits.find((m) => m.id === school) ?? fits[0];
   const open = (read ?? []).filter((l) => l.grams === null || l.what === null);
+  const plan = read && chosen ? pastedRecipe(recipeIn(chosen, kit), read, materials) : null;
   const make = async (): Promise<void> => {
-    if (!read || !chosen) return;
-    const recipe = applyEdits(recipeIn(chosen, kit), pastedEdits(recipeIn(chosen, kit), read));
+    if (!plan || !chosen) return;
+    const { recipe } = plan;
     const id = await addPlan(
       `${chosen.name}, from a recipe`,
       { method: chosen.id, edition: chosen.edition },
@@ -84,6 +91,11 @@ export function PasteRecipe({ kit, onClose }: PasteProps) {
               <Line key={i} line={l} cupMl={cupMl} onChange={(to) => change(i, to)} />
             ))}
           </ul>
+          {plan && plan.unused.length > 0 && (
+            <p className="notice know mt-3">
+              This school has no place for {plan.unused.map((l) => `“${l.text}”`).join(', ')}: left out of the plan.
+            </p>
+          )}
           {fits.length > 0 && chosen ? (
             <div className="mt-3 flex flex-wrap items-end gap-3">
               <SelectField
