@@ -12,7 +12,7 @@ const VIEWS: readonly (readonly [string, string, readonly [number, number], 'lig
   ['moves', '/plan/demo-oat-slick/moves', [1280, 800], 'light'],
   ['bench', '/bench/demo-batch-17', [1280, 800], 'light'],
   ['book', '/book', [1280, 800], 'light'],
-  ['batch', '/book/demo-batch-14', [1280, 800], 'light'],
+  ['batch', '/book/demo-batch-11', [1280, 800], 'light'],
   ['kit', '/kit', [1280, 800], 'light'],
   ['phone-shelf', '/', [390, 844], 'light'],
   ['phone-plan', '/plan/demo-weekday', [390, 844], 'light'],
