@@ -168,8 +168,9 @@ function judged(use: Use, c: Candidate, s: Summary, dangers: number, at: AtHand,
     sum += fit * w.weight;
     total += w.weight;
   }
+  // That a milk without β-glucan is not slimy is no news.
   const good = points
-    .filter((p) => p.fit > 0.9)
+    .filter((p) => p.fit > 0.9 && !(p.of === 'slime' && p.value < 1.005))
     .sort((a, b) => b.weight * (0.2 + Math.max(0, b.ahead)) - a.weight * (0.2 + Math.max(0, a.ahead)));
   const bad = points.filter((p) => p.fit < 0.85).sort((a, b) => (1 - b.fit) * b.weight - (1 - a.fit) * a.weight);
   const late = at.hours !== null && s.elapsedS > at.hours * H;

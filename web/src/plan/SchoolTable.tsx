@@ -1,7 +1,7 @@
 import { MEASURES } from '@ironpan/core/batch';
 import type { Use } from '@ironpan/core/batch';
 import type { Kit } from '@ironpan/core/kitchen';
-import { bodyText, duration, join, milkName, millilitres, percent, reasonText, roughly } from '@ironpan/core/words';
+import { bodyText, join, milkName, millilitres, percent, reasonText, roughly } from '@ironpan/core/words';
 import { plain } from '@ironpan/core/units';
 import { BodyScale } from '../drawings/BodyScale';
 import { foodColour } from '../drawings/foodStyle';
@@ -75,13 +75,13 @@ function Row({ r, use, kit, onChoose }: Omit<SchoolTableProps, 'rows'> & { reado
           </dd>
         </div>
         <Cell label="feels" text={m?.body ? bodyText(m.body) : '–'} />
-        <Cell label="food to water" text={strength === null ? '–' : `${plain(strength)} g/L`} />
+        <Cell label="strength" text={strength === null ? '–' : `${plain(strength)} g/L`} />
         <Cell label="makes" text={join(millilitres(MEASURES.volumeMl(s)))} />
         <Cell label="solids" text={join(percent(m?.solids ?? 0))} />
         <Cell label="protein" text={join(percent(m?.protein ?? 0))} />
         <Cell label="fat" text={join(percent(m?.fat ?? 0))} />
         <Cell label="your hands" text={`${plain(s.handsS / 60)} min`} />
-        <Cell label="ready in" text={join(duration(s.elapsedS))} />
+        <Cell label="ready in" text={readyIn(s.elapsedS)} />
         <Cell label="keeps" text={join(roughly(m?.keep?.s ?? 0))} />
         <Cell label="a litre costs" text={perL === null ? '–' : `${plain(perL, 2)} ${kit.currency}`} />
       </dl>
@@ -96,6 +96,8 @@ function Row({ r, use, kit, onChoose }: Omit<SchoolTableProps, 'rows'> & { reado
     </li>
   );
 }
+/** To the minute within two hours, else to the hour: a cell is narrow, and a soak is no clockwork. */
+const readyIn = (s: number): string => (s < 7200 ? `${plain(s / 60)} min` : join(roughly(s)));
 function Cell({ label, text }: { readonly label: string; readonly text: string }) {
   return (
     <div className="min-w-0">
