@@ -152,3 +152,28 @@ test('keys lead to the places, not while a field has the focus, and can be switc
   await page.keyboard.press('s');
   await expect(page.getByRole('heading', { name: 'Kit', exact: true })).toBeVisible();
 });
+
+test('values follow the pointer over the drawing, and the arrow keys; over the map too', async ({ page }) => {
+  await Cook.enter(page, 'demo', '/plan/demo-weekday');
+  const flow = page.getByRole('group', { name: /^What flows/ });
+  const box = await flow.boundingBox();
+  if (!box) throw new Error('no drawing');
+  const readout = page.locator('[data-readout]');
+  await page.mouse.move(box.x + box.width * 0.6, box.y + box.height * 0.4);
+  await expect(readout).toContainText(/soy milk .*solids/);
+  await page.mouse.move(box.x + box.width - 3, box.y + box.height - 3);
+  await expect(readout).toHaveCount(0);
+  await flow.focus();
+  await page.keyboard.press('ArrowRight');
+  const first = await readout.textContent();
+  await page.keyboard.press('ArrowRight');
+  await page.keyboard.press('ArrowRight');
+  expect(await readout.textContent()).not.toBe(first);
+  await page.keyboard.press('Escape');
+  await expect(readout).toHaveCount(0);
+  await page.getByRole('link', { name: 'What moves it' }).click();
+  const map = page.locator('[data-map]');
+  await expect(map).toBeVisible({ timeout: 30_000 });
+  await map.hover();
+  await expect(readout).toContainText(/yield [\d.]+.(L|ml)/);
+});

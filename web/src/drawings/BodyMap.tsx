@@ -1,7 +1,8 @@
-import { useMemo } from 'react';
+import { useMemo, useState } from 'react';
 import { contours } from 'd3-contour';
 import type { LeverMap } from '@ironpan/core/batch';
 import { GROUND } from './mapLevels';
+import { between } from './mapValue';
 import type { Level } from './mapLevels';
 
 /** Edge of a region: in the middle of the kitchens, and where one in ten already is there. */
@@ -17,6 +18,8 @@ interface BodyMapProps {
   readonly now: readonly [x: number, y: number];
   readonly xText: (v: number) => string;
   readonly yText: (v: number) => string;
+  /** A value of the ground in words. */
+  readonly say: (v: number) => string;
   readonly onPick: (x: number, y: number) => void;
 }
 const PAD = { left: 56, right: 14, top: 10, bottom: 26 } as const;
@@ -27,18 +30,23 @@ const REGIONS = [
 ] as const;
 
 /** Two levers against each other: the ground shows the body, lines the regions to keep out of, pale bands how uncertain their edge is. */
-export function BodyMap({ map, levels, width, height, now, xText, yText, onPick }: BodyMapProps) {
+export function BodyMap({ map, levels, width, height, now, xText, yText, say, onPick }: BodyMapProps) {
   const w = width - PAD.left - PAD.right;
   const h = height - PAD.top - PAD.bottom;
   const shapes = useMemo(() => shapesOf(map, levels, w, h), [map, levels, w, h]);
   const px = (v: number): number => PAD.left + share(map.xs, v) * w;
   const py = (v: number): number => PAD.top + (1 - share(map.ys, v)) * h;
-  const pick = (e: React.MouseEvent<SVGSVGElement>): void => {
+  const [at, setAt] = useState<readonly [tx: number, ty: number] | null>(null);
+  /** Shares of the frame, from the left and from below; null: outside. */
+  const pointed = (e: React.MouseEvent<SVGSVGElement>): readonly [number, number] | null => {
     const box = e.currentTarget.getBoundingClientRect();
     const x = ((e.clientX - box.left) * width) / box.width - PAD.left;
     const y = ((e.clientY - box.top) * height) / box.height - PAD.top;
-    if (x < 0 || x > w || y < 0 || y > h) return;
-    onPick(value(map.xs, x / w), value(map.ys, 1 - y / h));
+    return x < 0 || x > w || y < 0 || y > h ? null : [x / w, 1 - y / h];
+  };
+  const pick = (e: React.MouseEvent<SVGSVGElement>): void => {
+    const p = pointed(e);
+    if (p) onPick(value(map.xs, p[0]), value(map.ys, p[1]));
   };
   return (
     <svg
@@ -46,6 +54,8 @@ export function BodyMap({ map, levels, width, height, now, xText, yText, onPick 
       width="100%"
       className="block cursor-crosshair touch-manipulation"
       onClick={pick}
+      onPointerMove={(e) => setAt(pointed(e))}
+      onPointerLeave={() => setAt(null)}
       aria-hidden="true"
       data-map="true"
     >
@@ -117,7 +127,42 @@ export function BodyMap({ map, levels, width, height, now, xText, yText, onPick 
       >
         now
       </text>
+      {at && (
+        <Pointed
+          x={PAD.left + at[0] * w}
+          y={PAD.top + (1 - at[1]) * h}
+          right={at[0] > 0.6}
+          low={at[1] < 0.2}
+          lines={[
+            `${xText(value(map.xs, at[0]))}, ${yText(value(map.ys, at[1]))}`,
+            say(between(map.ground, at[0], at[1])),
+          ]}
+        />
+      )}
     </svg>
+  );
+}
+
+/** What the map says at the pointer, on a plate beside it. */
+function Pointed(p: {
+  readonly x: number;
+  readonly y: number;
+  readonly right: boolean;
+  readonly low: boolean;
+  readonly lines: readonly [string, string];
+}) {
+  const wide = 14 + 8.2 * Math.max(...p.lines.map((l) => l.length));
+  const x = p.right ? p.x - wide - 12 : p.x + 12;
+  const y = p.low ? p.y - 56 : p.y + 10;
+  return (
+    <g pointerEvents="none" data-readout>
+      <rect x={x} y={y} width={wide} height={44} rx={6} fill="var(--plate)" stroke="var(--edge)" strokeWidth={1.5} />
+      {p.lines.map((l, i) => (
+        <text key={i} x={x + 8} y={y + 18 + 18 * i} fontSize={13} fill="var(--ink)" className="num">
+          {l}
+        </text>
+      ))}
+    </g>
   );
 }
 

@@ -7,6 +7,7 @@ import { grams, join, milkOf, millilitres, streamName } from '@ironpan/core/word
 import { foodStyle } from './foodStyle';
 import { flowLayout } from './flowLayout';
 import type { FlowLayout, Paint, Ribbon } from './flowTypes';
+import { FlowReadout } from './FlowReadout';
 import { JarShape } from './Jar';
 import { useSettled } from './useSettled';
 
@@ -58,7 +59,7 @@ export const Flow = memo(function Flow({ recipe, outcome, width, compact, jars, 
   const calm = useSettled(pair, TABLE_AFTER_MS);
   const layout = flowLayout(recipe, outcome, { width, thick: compact ? 58 : 104, compact });
   return (
-    <figure className="m-0 contain-content" style={foodStyle(milkOf(recipe))}>
+    <figure className="relative m-0 contain-content" style={foodStyle(milkOf(recipe))}>
       <svg
         width={width}
         height={layout.height}
@@ -105,6 +106,7 @@ export const Flow = memo(function Flow({ recipe, outcome, width, compact, jars, 
           </text>
         ))}
       </svg>
+      <FlowReadout layout={layout} recipe={recipe} width={width} />
       <FlowTable recipe={calm.recipe} outcome={calm.outcome} />
     </figure>
   );

@@ -14,6 +14,7 @@ import { outText, waterText } from './flowWords';
 const GAP = 12;
 /** More passes than this share one label. */
 const MOST_LABELLED = 3;
+const OUT: Readonly<Record<string, string>> = { drain: 'poured off', skimmed: 'skin', pickedOut: 'picked out' };
 const HOT = ['boil', 'blanch', 'absorb', 'heat', 'toast', 'dry'];
 const reach = (d: Sheet): number => (d.frame.compact ? 16 : 44);
 const barW = (d: Sheet): number => Math.min(8, Math.max(3, d.spacing * 0.35));
@@ -74,7 +75,16 @@ function tap(d: Sheet, s: Step, f: Flow, k: number, x: number, y: number, lowest
   const x0 = x - reach(d) * (s.kind === 'wash' ? 0.8 : 1);
   const y0 = above ? d.topY - h : Math.max(y, lowest) + GAP;
   if (h > 0.05)
-    d.ribbons.push({ key: `${s.id}-tap${k === 0 ? '' : k}`, fill: water ? 'water' : 'added', x0, y0, x1: x, y1: y, h });
+    d.ribbons.push({
+      key: `${s.id}-tap${k === 0 ? '' : k}`,
+      fill: water ? 'water' : 'added',
+      x0,
+      y0,
+      x1: x,
+      y1: y,
+      h,
+      carries: { name: water ? 'water' : 'added', flow: f },
+    });
   const text = tapText(d, s, f, water);
   if (text !== '' && flowG(f) >= 1) {
     const ly = above ? y0 - 6 : y0 + h + 15;
@@ -121,7 +131,16 @@ function leaves(d: Sheet, s: Step, flows: readonly Flow[], x: number, top: numbe
     if (flowG(f) < LEAST_G) continue;
     const y1 = down ? fall + GAP + Math.min(40, fh) : d.topY - fh + 4;
     const x1 = x + reach(d);
-    d.ribbons.push({ key: `${s.id}-${to}`, fill: to === 'steam' ? 'steam' : 'drain', x0: x, y0, x1, y1, h: fh });
+    d.ribbons.push({
+      key: `${s.id}-${to}`,
+      fill: to === 'steam' ? 'steam' : 'drain',
+      x0: x,
+      y0,
+      x1,
+      y1,
+      h: fh,
+      carries: { name: OUT[to] ?? to, flow: f },
+    });
     const ly = down ? y1 + fh + 15 : y1 - 6;
     d.labels.push({
       key: `out-${s.id}-${to}`,

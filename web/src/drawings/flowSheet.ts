@@ -1,9 +1,11 @@
+import { flowG, NOTHING } from '@ironpan/core/kitchen';
 import type { Stream } from '@ironpan/core/kitchen';
+import { NO_GRAMS } from '@ironpan/core/materials';
 import type { Outcome, Recipe } from '@ironpan/core/steps';
 import { bandsOf } from './flowBands';
 import type { Lanes } from './flowLanes';
 import type { Bar, Frame, Label, Ribbon } from './flowTypes';
-import { larderText } from './flowWords';
+import { larderName, larderText } from './flowWords';
 
 /** Between two lanes, px. */
 const BETWEEN = { compact: 14, wide: 20 } as const;
@@ -51,12 +53,24 @@ export function laneY(d: Sheet, name: string): number {
   return y;
 }
 
+/** What stands ready before the first step, all its foods together. */
+function asBought(d: Sheet, name: string): Ribbon['carries'] {
+  const foods = d.o.ledger.filter((f) => f.step === 'larder' && 'stream' in f.to && f.to.stream === name);
+  const [first] = foods;
+  if (!first) return { stream: name, s: NOTHING };
+  const waterG = foods.reduce((g, f) => g + flowG(f), 0);
+  return { name: larderName(d.recipe, name), flow: { ...first, waterG, released: NO_GRAMS, bound: NO_GRAMS } };
+}
+
 /** A stream along its way, its bands apart. */
 export function band(d: Sheet, key: string, name: string, from: Open, x: number, y: number): void {
+  const s = d.state.get(name);
+  const carries = s ? { stream: name, s } : asBought(d, name);
   let at = 0;
-  for (const [fill, share] of bandsOf(d.state.get(name))) {
+  for (const [fill, share] of bandsOf(s)) {
     const h = from.h * share;
-    if (h > 0.05) d.ribbons.push({ key: `${key}-${fill}`, fill, x0: from.x, y0: from.y + at, x1: x, y1: y + at, h });
+    if (h > 0.05)
+      d.ribbons.push({ key: `${key}-${fill}`, fill, x0: from.x, y0: from.y + at, x1: x, y1: y + at, h, carries });
     at += h;
   }
 }

@@ -1,3 +1,4 @@
+import type { Flow, Stream } from '@ironpan/core/kitchen';
 import type { Station } from '@ironpan/core/steps';
 
 /** A ribbon as wide as the grams it carries, from one bar to another. */
@@ -9,6 +10,8 @@ export interface Ribbon {
   readonly x1: number;
   readonly y1: number;
   readonly h: number;
+  /** What it carries, for whoever points at it. */
+  readonly carries: { readonly stream: string; readonly s: Stream } | { readonly name: string; readonly flow: Flow };
 }
 /** Solids and water run apart: the solids of a stream as a band of their own above its water. */
 export type Paint = 'food' | 'water' | 'solids' | 'milk' | 'pulp' | 'pulpWet' | 'drain' | 'steam' | 'added';

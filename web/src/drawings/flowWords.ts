@@ -5,9 +5,12 @@ import { foodOf, grams, join, streamName } from '@ironpan/core/words';
 export function larderText(r: Recipe, into: string, compact: boolean): string {
   const lines = r.larder.filter((l) => l.into === into);
   const g = join(grams(lines.reduce((t, l) => t + l.grams, 0)));
-  if (compact) return g;
-  const one = r.materials.find((m) => m.id === lines[0]?.material);
-  return `${lines[0]?.into === 'work' || !one ? foodOf(r).pieces : one.name.split(',')[0]?.toLowerCase()} ${g}`;
+  return compact ? g : `${larderName(r, into)} ${g}`;
+}
+export function larderName(r: Recipe, into: string): string {
+  const line = r.larder.find((l) => l.into === into);
+  const one = r.materials.find((m) => m.id === line?.material);
+  return line?.into === 'work' || !one ? foodOf(r).pieces : (one.name.split(',')[0]?.toLowerCase() ?? one.name);
 }
 export const waterText = (g: number, compact: boolean, times = 1): string =>
   `${compact ? '' : 'water '}${join(grams(g))}${times > 1 ? ` in ${times}` : ''}`;

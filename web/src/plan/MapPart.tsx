@@ -90,6 +90,7 @@ export function MapPart({ plan, kit, moved, onTake }: MapPartProps) {
             now={[x.now, y.now]}
             xText={(v) => leverValue(x, v)}
             yText={(v) => leverValue(y, v)}
+            say={(v) => `${MEASURE_NAMES[ground]} ${join(measureText(ground, v))}`}
             onPick={pick}
           />
           <Legend levels={levelsOf(shown, ground)} />
