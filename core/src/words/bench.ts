@@ -1,3 +1,6 @@
+import { thingOf } from '../kitchen';
+import type { Kit } from '../kitchen';
+import { kindOf } from '../steps';
 import type { Recipe, Stage, Step } from '../steps';
 import { celsius, duration, grams, join, millilitres, percent } from './format';
 import { plain } from '../units';
@@ -27,20 +30,24 @@ const HAND = {
   press: 'Press hard, or use a press.',
 } as const;
 
-/** What to do at this task, with the figures the fold found. */
-export function instruction(step: Step, stage: Stage, task: string, recipe: Recipe): Instruction {
+/**
+ * What to do at this task, with the figures the fold found. Food is weighed where a step first takes it; with a kit, the
+ * cloth is named.
+ */
+export function instruction(step: Step, stage: Stage, task: string, recipe: Recipe, kit?: Kit): Instruction {
   const f = (name: string) => stage.figures[name] ?? 0;
   const words = foodOf(recipe);
-  const food = recipe.larder.map((l) => `${join(grams(l.grams))} of ${nameOf(l.material, recipe)}`).join(' and ');
+  const fresh = freshFood(step, recipe);
+  const weigh = fresh === null ? '' : `Weigh ${fresh(1)}. `;
   switch (step.kind) {
     case 'sort':
       return {
         title: 'Pick over and wash',
-        say: `Weigh ${food}. Take out stones and spoiled ones, wash the rest.`,
+        say: `${weigh}Take out stones and spoiled ones, wash the rest.`,
         cue: words.sorted,
       };
     case 'soak':
-      return task === 'cover' ? coverWords(step) : soakWords(step, f, words.soaked);
+      return task === 'cover' ? coverWords(step, fresh?.(1) ?? 'them') : soakWords(step, f, words.soaked);
     case 'drain': {
       const rinse =
         step.params.rinses === 0
@@ -49,7 +56,7 @@ export function instruction(step: Step, stage: Stage, task: string, recipe: Reci
       return {
         title: 'Drain and rinse',
         say: `Throw the water away${rinse}. Drained, it should weigh about ${join(grams(f('solidsG')))}.`,
-        cue: words.soaked,
+        cue: soakedBefore(step, recipe) ? words.soaked : null,
       };
     }
     case 'hull':
@@ -59,29 +66,23 @@ export function instruction(step: Step, stage: Stage, task: string, recipe: Reci
         cue: 'Skins rise and pour away.',
       };
     case 'blanch':
-      return boilWords(
-        task,
-        `Boil the ${words.pieces} whole`,
-        step.params.holdS,
-        f('boilingC'),
-        `Cover with ${join(grams(step.params.waterG))} of water.`,
-      );
+      return blanchWords(step, task, words.pieces, f('boilingC'), weigh);
     case 'grind':
       return {
         title: step.params.loads > 1 ? `Grind load ${task.slice(4)} of ${plain(step.params.loads)}` : 'Grind',
-        say: `${jugWater(step)} with ${step.params.loads > 1 ? `this share of the ${words.pieces}` : `the ${words.pieces}`}, ${join(duration(step.params.durationS))}. About ${join(millilitres(f('loadMl')))} in the jug.`,
+        say: `${upper(intoTheJug(step, fresh, words.pieces))}. Run it ${join(duration(step.params.durationS))}. About ${join(millilitres(f('loadMl')))} in the jug.`,
         cue: words.ground,
       };
     case 'strain':
       return {
         title: 'Strain',
-        say: `${HAND[step.params.hand]} About ${join(grams(f('milkG')))} of milk should come through${step.params.into === 'milk' ? '' : `, into “${streamName(step.params.into)}”`}.`,
+        say: `Strain${through(step, kit)}${step.params.into === 'milk' ? '' : ` into “${streamName(step.params.into)}”`}. ${HAND[step.params.hand]} About ${join(grams(f('milkG')))} of milk should come through.`,
         cue: words.pulp,
       };
     case 'wash':
       return {
         title: 'Wash the pulp',
-        say: `Work in ${join(grams(step.params.waterG))} of water at ${join(celsius(step.params.waterC))} for ${join(duration(step.params.workS))}, then strain${step.params.into === 'milk' ? '' : ` into “${streamName(step.params.into)}”`}. ${HAND[step.params.hand]} About ${join(grams(f('milkG')))} should come through.`,
+        say: `Work in ${join(grams(step.params.waterG))} of water at ${join(celsius(step.params.waterC))} for ${join(duration(step.params.workS))}, then strain${through(step, kit)}${step.params.into === 'milk' ? '' : ` into “${streamName(step.params.into)}”`}. ${HAND[step.params.hand]} About ${join(grams(f('milkG')))} should come through.`,
         cue: 'Paler than the first.',
       };
     case 'holdBack':
@@ -93,7 +94,7 @@ export function instruction(step: Step, stage: Stage, task: string, recipe: Reci
     case 'pool':
       return {
         title: 'Pour together',
-        say: `Pour the ${streamName(step.params.of, recipe)} into the ${streamName(step.params.into, recipe)}.${step.params.of === 'heldBack' ? ' Stop by taste.' : ''}`,
+        say: `Pour ${fresh?.(1) ?? `the ${streamName(step.params.of, recipe)}`} into the ${streamName(step.params.into, recipe)}.${step.params.of === 'heldBack' ? ' Stop by taste.' : ''}`,
         cue: null,
       };
     case 'boil':
@@ -110,7 +111,7 @@ export function instruction(step: Step, stage: Stage, task: string, recipe: Reci
         : { title: 'Lift off skin and foam', say: `Lift off about ${join(grams(step.params.takeG))}.`, cue: null };
     case 'cool':
       return {
-        title: 'Cool',
+        title: ofWhat('Cool', step, recipe),
         say: `${COOL[step.params.how]} Down to ${join(celsius(step.params.toC))}.${f('iceG') > 0 ? ` About ${join(grams(f('iceG')))} of ice.` : ''}`,
         cue: null,
       };
@@ -122,26 +123,83 @@ export function instruction(step: Step, stage: Stage, task: string, recipe: Reci
       };
     case 'jar':
       return {
-        title: 'Jar',
-        say: `Fill ${plain(f('jars'))} ${f('jars') === 1 ? 'jar' : 'jars'} of ${join(millilitres(f('jarMl')))}, about ${join(millilitres(f('eachMl')))} in each. Close and put ${f('jars') === 1 ? 'it' : 'them'} in the fridge.`,
+        title: ofWhat('Jar', step, recipe),
+        say:
+          f('jars') === 1
+            ? `Fill one jar of ${join(millilitres(f('jarMl')))} with about ${join(millilitres(f('eachMl')))}. Close it and put it in the fridge.`
+            : `Fill ${plain(f('jars'))} jars of ${join(millilitres(f('jarMl')))}, about ${join(millilitres(f('eachMl')))} in each. Close them and put them in the fridge.`,
         cue: null,
       };
     case 'keep':
       return { title: 'Keep', say: `Keep it at ${join(celsius(step.params.placeC))}.`, cue: null };
     default:
-      return restOfSteps(step, stage, task, recipe);
+      return restOfSteps(step, stage, task, recipe, weigh);
   }
+}
+
+/** Cooled and jarred streams that are not the plain milk are named: there may be several. */
+function ofWhat(title: string, step: Step<'cool' | 'jar'>, r: Recipe): string {
+  if (step.params.of === 'milk') return title;
+  const ground = before(step, r).some((s) => s.kind === 'grind');
+  return `${title} the ${step.params.of === 'work' && ground ? 'slurry' : streamName(step.params.of, r)}`;
+}
+const before = (step: Step, r: Recipe): readonly Step[] =>
+  r.steps.slice(
+    0,
+    Math.max(
+      0,
+      r.steps.findIndex((s) => s.id === step.id),
+    ),
+  );
+
+/** What comes straight from the larder at this step, in `n` shares, in words; null: it was taken before. */
+function freshFood(step: Step, r: Recipe): ((n: number) => string) | null {
+  const touched = new Set(
+    before(step, r).flatMap((s) => [...kindOf(s.kind).reads(s.params), ...kindOf(s.kind).writes(s.params)]),
+  );
+  const reads = step.kind === 'pool' ? [step.params.of] : kindOf(step.kind).reads(step.params);
+  const lines = r.larder.filter((l) => reads.includes(l.into) && !touched.has(l.into));
+  if (lines.length === 0) return null;
+  return (n) => lines.map((l) => `${join(grams(l.grams / n))} of ${nameOf(l.material, r)}`).join(' and ');
+}
+function intoTheJug(step: Step<'grind'>, fresh: ((n: number) => string) | null, pieces: string): string {
+  const loads = step.params.loads;
+  const food = fresh?.(loads) ?? (loads > 1 ? `this share of the ${pieces}` : `the ${pieces}`);
+  const water = jugWater(step);
+  return water === '' ? `${food}, no water besides` : `${water} with ${food}`;
+}
+const upper = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
+/** Was this stood in water, and nothing else done to it since? */
+function soakedBefore(step: Step<'drain'>, r: Recipe): boolean {
+  const last = before(step, r).findLast((s) => kindOf(s.kind).reads(s.params).includes(step.params.of));
+  return last?.kind === 'soak' || last?.kind === 'enzyme';
+}
+const through = (step: Step<'strain' | 'wash'>, kit: Kit | undefined): string =>
+  kit ? ` through “${thingOf(kit, 'strainer', step.params.strainer).name}”` : '';
+function blanchWords(step: Step<'blanch'>, task: string, pieces: string, boilingC: number, weigh: string): Instruction {
+  const p = step.params;
+  if (task === 'heatUp')
+    return {
+      title: `Boil the ${pieces} whole`,
+      say: `${weigh}Cover with ${join(grams(p.waterG))} of water. Press done at the true boil, ${join(celsius(boilingC))} here.`,
+      cue: 'It rolls even when you stir.',
+    };
+  return {
+    title: 'Hold at the boil',
+    say: `Keep them boiling ${join(duration(p.holdS))}; stir the foam down.`,
+    cue: p.holdS >= 900 ? 'One crushes between finger and thumb.' : null,
+  };
 }
 
 function nameOf(id: string, r: Recipe): string {
   const name = r.materials.find((m) => m.id === id)?.name ?? id;
   return name.toLowerCase();
 }
-function coverWords(step: Step<'soak'>): Instruction {
+function coverWords(step: Step<'soak'>, food: string): Instruction {
   const p = step.params;
   const water =
     p.waterG > 0
-      ? `Pour ${join(grams(p.waterG))} of water at ${join(celsius(p.waterC))} over them.`
+      ? `Pour ${join(grams(p.waterG))} of water at ${join(celsius(p.waterC))} over ${food}.`
       : 'Leave them in their water.';
   return { title: 'Cover with water', say: `${water} Stand the bowl ${PLACE[p.place]}.`, cue: null };
 }
@@ -150,7 +208,7 @@ function jugWater(step: Step<'grind'>): string {
   const water = p.waterG > 0 ? `${join(grams(p.waterG / p.loads))} of fresh water at ${join(celsius(p.waterC))}` : '';
   const ice = p.iceG > 0 ? `${join(grams(p.iceG / p.loads))} of ice` : '';
   const both = [water, ice].filter((x) => x !== '').join(' and ');
-  return both === '' ? 'No water' : both;
+  return both;
 }
 function soakWords(step: Step<'soak'>, f: (n: string) => number, cue: string): Instruction {
   return {

@@ -9,30 +9,30 @@ type Rest = Step<'toast' | 'absorb' | 'enzyme' | 'knead' | 'split' | 'heat' | 'l
 const ENZYME = { pure: 'amylase', malt: 'malt flour', capsules: 'enzyme' } as const;
 
 /** What to do at the steps that only some milks have. */
-export function restOfSteps(step: Rest, stage: Stage, task: string, recipe: Recipe): Instruction {
+export function restOfSteps(step: Rest, stage: Stage, task: string, recipe: Recipe, weigh: string): Instruction {
   const f = (name: string) => stage.figures[name] ?? 0;
   const name = (s: string) => streamName(s, recipe);
   switch (step.kind) {
     case 'toast':
       return {
         title: 'Toast dry',
-        say: `Stir in a dry pan over a middling heat, ${join(duration(step.params.durationS))}.`,
+        say: `${weigh}Stir in a dry pan over a middling heat, ${join(duration(step.params.durationS))}.`,
         cue: 'It smells of nuts and is a shade darker, not brown.',
       };
     case 'absorb':
-      return absorbWords(step, task, f, foodOf(recipe).pieces);
+      return absorbWords(step, task, f, foodOf(recipe).pieces, weigh);
     case 'enzyme':
       return task === 'warm'
         ? { title: 'Warm it', say: `Up to ${join(celsius(f('endC')))}, no hotter: heat kills the enzyme.`, cue: null }
         : {
             title: 'Rest with enzyme',
-            say: `Stir in ${plain(step.params.doses, 1)} ${step.params.doses === 1 ? 'dose' : 'doses'} of ${ENZYME[step.params.with]} and leave it ${join(duration(step.params.durationS))}.`,
+            say: `${weigh}Stir in ${plain(step.params.doses, Number.isInteger(step.params.doses) ? 0 : 1)} ${step.params.doses === 1 ? 'dose' : 'doses'} of ${ENZYME[step.params.with]} and leave it ${join(duration(step.params.durationS))}.`,
             cue: 'It runs thinner off the spoon.',
           };
     case 'knead':
       return {
         title: 'Knead by hand',
-        say: `${step.params.waterG > 0 ? `With ${join(grams(step.params.waterG))} of water at ${join(celsius(step.params.waterC))}. ` : ''}Squeeze and turn it ${join(duration(step.params.durationS))}.`,
+        say: `${weigh}${step.params.waterG > 0 ? `Pour ${join(grams(step.params.waterG))} of water at ${join(celsius(step.params.waterC))} over it. ` : ''}Squeeze and turn it ${join(duration(step.params.durationS))}.`,
         cue: 'White beads between the fingers.',
       };
     case 'split':
@@ -82,11 +82,17 @@ export function restOfSteps(step: Rest, stage: Stage, task: string, recipe: Reci
   }
 }
 
-function absorbWords(step: Step<'absorb'>, task: string, f: (n: string) => number, pieces: string): Instruction {
+function absorbWords(
+  step: Step<'absorb'>,
+  task: string,
+  f: (n: string) => number,
+  pieces: string,
+  weigh: string,
+): Instruction {
   if (task === 'heatUp')
     return {
       title: 'Bring it to the boil',
-      say: `${join(grams(step.params.waterG))} of water over the ${pieces}. Press done when it boils hard.`,
+      say: `${weigh}${join(grams(step.params.waterG))} of water over the ${pieces}. Press done when it boils hard.`,
       cue: 'It rolls.',
     };
   if (task === 'craters')

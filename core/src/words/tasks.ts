@@ -1,4 +1,5 @@
 import type { Step } from '../steps';
+import { streamName } from './labels';
 
 /** A short name for a task in a list; without a task, of the step. */
 export function taskName(step: Step, task: string, label: string): string {
@@ -13,5 +14,8 @@ export function taskName(step: Step, task: string, label: string): string {
   if (step.kind === 'lift') return task === 'stand' ? 'Stand in the fridge' : 'Lift the fat';
   if (step.kind === 'freeze') return task === 'fill' ? 'Fill the boxes' : 'Freeze';
   if (step.kind === 'soak') return task === 'cover' ? 'Cover with water' : 'Soak';
+  // Several jars of a plan are cooled and filled one after another: each is named.
+  if ((step.kind === 'cool' || step.kind === 'jar') && step.params.of !== 'milk' && step.params.of !== 'work')
+    return `${label}: ${streamName(step.params.of)}`;
   return label;
 }

@@ -44,6 +44,26 @@ describe.each(METHODS.map((m) => [m.id, m] as const))('the bench speaks of %s', 
       }
     });
   });
+  test('every food is weighed, once, where it is first taken; every cloth is named; no two tasks of a plan read alike', () => {
+    const said = recipe.steps.flatMap((step, i) => {
+      const stage = seen.outcome.stages[i];
+      return (stage?.tasks ?? []).map((t) => ({
+        step,
+        task: t.id,
+        ...instruction(step, stage as never, t.id, recipe, SEA),
+      }));
+    });
+    for (const l of recipe.larder) {
+      const name = recipe.materials.find((x) => x.id === l.material)?.name.toLowerCase() ?? '';
+      const weighed = said.filter((x) => x.say.includes(` of ${name}`) && !/^load[2-9]/.test(x.task));
+      expect([name, weighed.length]).toEqual([name, 1]);
+    }
+    for (const x of said)
+      if (x.step.kind === 'strain' || x.step.kind === 'wash')
+        expect(x.say).toMatch(/through “(Fine bag|Cheesecloth.*|Kitchen sieve)”/);
+    const jars = said.filter((x) => x.step.kind === 'jar').map((x) => x.title);
+    expect(new Set(jars).size).toBe(jars.length);
+  });
   test('its streams have names for people', () => {
     for (const name of Object.keys(seen.outcome.products)) expect(streamName(name, recipe)).toMatch(/^[a-z]/);
     expect(streamName('milk', recipe)).toBe(milkName(m.milk));

@@ -21,7 +21,7 @@ export function NowAtHand({ r, t }: { readonly r: Running; readonly t: TaskState
   const [asking, setAsking] = useState<Asking>(null);
   const stage = r.progress.outcome.stages[t.index];
   const timer = timerOf(r, now);
-  const say = stage ? instruction(t.step, stage, t.task.id, r.progress.recipe) : null;
+  const say = stage ? instruction(t.step, stage, t.task.id, r.progress.recipe, r.batch.kit) : null;
   const log = (...h: readonly Happening[]): void => void append(r.batch.id, h, nowMs());
   const done = (): void => {
     if (timer && farOff(t, timer.ranS)) setAsking('took');
