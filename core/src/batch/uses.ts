@@ -1,5 +1,5 @@
 import type { Kit } from '../kitchen';
-import type { Recipe } from '../steps';
+import type { Outcome, Recipe } from '../steps';
 import { look } from './look';
 import { MEASURES, SET } from './measures';
 import type { Measure } from './measures';
@@ -118,6 +118,8 @@ export interface Ranked {
   /** Why it is out, or null. */
   readonly out: 'time' | 'blender' | 'order' | null;
   readonly dangers: number;
+  /** The hottest that anything of it gets on its way, °C. */
+  readonly warmestC: number;
 }
 
 const fitOf = (w: Want, x: number): number => {
@@ -129,11 +131,12 @@ const fitOf = (w: Want, x: number): number => {
 export function rankFor(use: Use, all: readonly Candidate[], kit: Kit, at: AtHand): readonly Ranked[] {
   const seen = all.flatMap((c) => {
     const l = look(c.recipe, kit);
-    return l ? [{ c, s: l.summary, dangers: l.warnings.filter((w) => w.weight === 'danger').length }] : [];
+    const dangers = l?.warnings.filter((w) => w.weight === 'danger').length ?? 0;
+    return l ? [{ c, s: l.summary, dangers, warmestC: warmestOf(l.outcome) }] : [];
   });
   const middle = middles(seen.map((x) => x.s));
   return seen
-    .map((x) => judged(use, x.c, x.s, x.dangers, at, middle))
+    .map((x) => ({ ...judged(use, x.c, x.s, at, middle), dangers: x.dangers, warmestC: x.warmestC }))
     .sort((a, b) => Number(a.out !== null) - Number(b.out !== null) || b.fit - a.fit);
 }
 
@@ -156,7 +159,16 @@ function ahead(of: Measure, x: number, middle: number | undefined): number {
   const by = (x - middle) / Math.max(1e-9, Math.abs(middle) + Math.abs(x));
   return MORE_IS_BETTER.includes(of) ? by : -by;
 }
-function judged(use: Use, c: Candidate, s: Summary, dangers: number, at: AtHand, middle: Middles): Ranked {
+function warmestOf(o: Outcome): number {
+  let c = -Infinity;
+  for (const stage of o.stages) {
+    c = Math.max(c, stage.figures.startC ?? -Infinity);
+    for (const [, s] of stage.writes) if (s) c = Math.max(c, s.temperatureC);
+  }
+  return c;
+}
+type Judged = Omit<Ranked, 'dangers' | 'warmestC'>;
+function judged(use: Use, c: Candidate, s: Summary, at: AtHand, middle: Middles): Judged {
   const points: (Point & { readonly weight: number; readonly ahead: number })[] = [];
   let sum = 0;
   let total = 0;
@@ -183,6 +195,5 @@ function judged(use: Use, c: Candidate, s: Summary, dangers: number, at: AtHand,
     good,
     bad,
     out: late ? 'time' : needsJug && !at.blender ? 'blender' : null,
-    dangers,
   };
 }

@@ -1,5 +1,5 @@
 import { expect, test, describe } from '@jest/globals';
-import { look } from '../../src/batch';
+import { look, rankFor } from '../../src/batch';
 import type { Look } from '../../src/batch';
 import type { Kit } from '../../src/kitchen';
 import { METHODS, methodById, recipeOf } from '../../src/methods';
@@ -128,4 +128,22 @@ test('ice that is left: the heat balance done by hand (latent heat 334 kJ/kg, wa
   ] as const)
     expect(Math.abs(ice(i, w, c, s) / byHand(i, w, c, s) - 1)).toBeLessThan(0.02);
   expect(ice(60, 700, 15, 30)).toBe(0);
+});
+
+test('the warmest it gets: the boil of this altitude, the 73 °C of a gentle heat, never more than cool where nothing heats', () => {
+  const warmest = (altitudeM: number) =>
+    Object.fromEntries(
+      rankFor(
+        'cold',
+        METHODS.map((m) => ({ id: m.id, milk: m.milk, recipe: recipeOf(m) })),
+        kitAt(altitudeM),
+        { hours: null, blender: true },
+      ).map((r) => [r.id, r.warmestC]),
+    );
+  const sea = warmest(0);
+  expect(sea['soy-washed']).toBeCloseTo(100, 0);
+  expect(warmest(3000)['soy-washed']).toBeCloseTo(90, 0);
+  expect(sea['tiger-nut-cooked']).toBeCloseTo(73, 6);
+  expect(sea['tiger-nut-cold']).toBeLessThan(60);
+  expect(sea['oat-ice']).toBeLessThan(5);
 });

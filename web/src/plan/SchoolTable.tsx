@@ -1,7 +1,17 @@
 import { MEASURES } from '@ironpan/core/batch';
 import type { Use } from '@ironpan/core/batch';
 import type { Kit } from '@ironpan/core/kitchen';
-import { bodyText, join, milkName, millilitres, percent, reasonText, roughly } from '@ironpan/core/words';
+import {
+  bodyText,
+  celsius,
+  join,
+  measureText,
+  milkName,
+  millilitres,
+  percent,
+  reasonText,
+  roughly,
+} from '@ironpan/core/words';
 import { plain } from '@ironpan/core/units';
 import { BodyScale } from '../drawings/BodyScale';
 import { foodColour } from '../drawings/foodStyle';
@@ -36,7 +46,7 @@ function Row({ r, use, kit, onChoose }: Omit<SchoolTableProps, 'rows'> & { reado
   const perL = s.cost.perL;
   return (
     <li
-      className={`rowline grid items-center gap-x-5 gap-y-2 px-4 py-3 wide:grid-cols-[minmax(0,1fr)_33rem_auto] ${r.out ? 'opacity-75' : ''}`}
+      className={`rowline grid items-center gap-x-5 gap-y-2 px-4 py-3 wide:grid-cols-[minmax(0,1fr)_37.5rem_auto] ${r.out ? 'opacity-75' : ''}`}
     >
       <div className="flex min-w-0 items-start gap-3">
         <span
@@ -58,7 +68,7 @@ function Row({ r, use, kit, onChoose }: Omit<SchoolTableProps, 'rows'> & { reado
           </p>
         </div>
       </div>
-      <dl className="grid grid-cols-4 gap-x-3 gap-y-1 wide:grid-cols-6">
+      <dl className="grid grid-cols-4 gap-x-2.5 gap-y-1 wide:grid-cols-[5.9rem_4.7rem_repeat(5,minmax(0,1fr))]">
         <div className="col-span-2 row-span-1">
           <dt className="small quiet">body, cold and at 80 °C</dt>
           <dd>
@@ -76,10 +86,12 @@ function Row({ r, use, kit, onChoose }: Omit<SchoolTableProps, 'rows'> & { reado
         </div>
         <Cell label="feels" text={m?.body ? bodyText(m.body) : '–'} />
         <Cell label="strength" text={strength === null ? '–' : `${plain(strength)} g/L`} />
+        <Cell label="warmest" text={join(celsius(Math.round(r.warmestC)))} />
         <Cell label="makes" text={join(millilitres(MEASURES.volumeMl(s)))} />
         <Cell label="solids" text={join(percent(m?.solids ?? 0))} />
-        <Cell label="protein" text={join(percent(m?.protein ?? 0))} />
-        <Cell label="fat" text={join(percent(m?.fat ?? 0))} />
+        <Cell label="protein, fat %" text={`${percent(m?.protein ?? 0).n} · ${percent(m?.fat ?? 0).n}`} />
+        <Cell label="grit" text={gritText(m?.grit ?? 0)} />
+        <Cell label="beany" text={m?.beany === null || !m ? 'no' : `${plain(m.beany)} of 100`} />
         <Cell label="your hands" text={`${plain(s.handsS / 60)} min`} />
         <Cell label="ready in" text={readyIn(s.elapsedS)} />
         <Cell label="keeps" text={join(roughly(m?.keep?.s ?? 0))} />
@@ -91,18 +103,20 @@ function Row({ r, use, kit, onChoose }: Omit<SchoolTableProps, 'rows'> & { reado
         aria-label={`Plan this: ${r.school.name}, ${milkName(r.milk)}`}
         onClick={() => onChoose(r.id, use)}
       >
-        Plan this
+        Plan
       </button>
     </li>
   );
 }
+/** Particles that are felt. */
+const gritText = (share: number): string => (share < 0.00005 ? 'none' : join(measureText('grit', share)));
 /** To the minute within two hours, else to the hour: a cell is narrow, and a soak is no clockwork. */
 const readyIn = (s: number): string => (s < 7200 ? `${plain(s / 60)} min` : join(roughly(s)));
 function Cell({ label, text }: { readonly label: string; readonly text: string }) {
   return (
     <div className="min-w-0">
       <dt className="small quiet truncate">{label}</dt>
-      <dd className="num text-[0.95rem] leading-tight">{text}</dd>
+      <dd className="num text-[0.9rem] leading-tight">{text}</dd>
     </div>
   );
 }
