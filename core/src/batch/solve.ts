@@ -24,7 +24,9 @@ export type Stop =
   | { readonly by: 'seconds'; readonly way: 'least' | 'most' }
   | { readonly by: 'amount' }
   | { readonly by: 'minimum'; readonly fails: ClassResult['fails'] }
-  | { readonly by: 'absent' };
+  | { readonly by: 'absent' }
+  /** The plan's fresh water all goes to other jars. */
+  | { readonly by: 'apart' };
 export interface Solved {
   readonly edits: readonly Edit[];
   readonly reached: boolean;
@@ -88,8 +90,11 @@ function byWater(b: Bench, of: (s: Summary) => number, goal: number): Solved {
   const edits = (x: number): Edit[] => freshWater(b.recipe, x);
   if (edits(1).length === 0)
     return { edits: [], reached: false, value: of(b.look([])), folds: b.folds(), stop: { by: 'absent' } };
+  const now = of(b.look(edits(1)));
+  if (standsApart(b))
+    return { edits: [], reached: near(now, goal), value: now, folds: b.folds(), stop: near(now, goal) ? null : APART };
   // More water weakens: look on the side where the goal lies, and never so dry that nothing comes through.
-  const [low, high] = of(b.look(edits(1))) > goal ? [1, WATER.high] : [driest(b), 1];
+  const [low, high] = now > goal ? [1, WATER.high] : [driest(b), 1];
   const found = findRoot((x) => of(b.look(edits(x))) - goal, low, high, goal * 1e-4, 40);
   const way = found.x < 1 ? 'least' : 'most';
   return {
@@ -101,6 +106,16 @@ function byWater(b: Bench, of: (s: Summary) => number, goal: number): Solved {
   };
 }
 
+const APART: Stop = { by: 'apart' };
+const near = (x: number, goal: number): boolean => Math.abs(x - goal) <= Math.abs(goal) * 1e-4;
+/** A first pressing without water is the same however much is poured on the pulp after it. */
+function standsApart(b: Bench): boolean {
+  const [once, twice] = [1, 2].map((x) => b.look(freshWater(b.recipe, x)).main);
+  return (
+    Math.abs((once?.solids ?? 0) - (twice?.solids ?? 0)) < 1e-9 &&
+    Math.abs((once?.massG ?? 0) - (twice?.massG ?? 0)) < 1e-6
+  );
+}
 /** The least water, as a multiple of what the plan has, with which milk still comes through. */
 function driest(b: Bench): number {
   let x: number = WATER.low;
@@ -131,6 +146,11 @@ function body(b: Bench, goal: number): Solved {
 /** The most water that still meets every minimum of the class. */
 function meetClass(b: Bench, id: string): Solved {
   const at = (x: number) => b.look(freshWater(b.recipe, x)).main?.classes.find((c) => c.id === id);
+  if (standsApart(b)) {
+    const is = at(1);
+    const stop: Stop | null = is?.met ? null : is?.fails ? { by: 'minimum', fails: is.fails } : { by: 'absent' };
+    return { edits: [], reached: is?.met === true, value: is?.met ? 1 : 0, folds: b.folds(), stop };
+  }
   let low = driest(b);
   let high: number = WATER.high;
   const tight = at(low);

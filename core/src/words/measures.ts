@@ -200,6 +200,8 @@ export function stopText(s: Stop): string {
       return 'no amount of this plan gives it';
     case 'minimum':
       return s.fails ? `with the least water it still fails on ${fails(s.fails)}` : 'a minimum fails';
+    case 'apart':
+      return 'the water of this plan all goes to other jars; it is pressed before any is poured';
     case 'absent':
       return 'this plan has nothing that could bring it';
   }

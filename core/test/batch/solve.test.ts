@@ -57,6 +57,17 @@ describe('backwards: the edits, folded again, bring what was asked', () => {
     expect((pick(s) ?? 0) / want).toBeCloseTo(1, 2);
     expect(solved.folds).toBeLessThanOrEqual(60);
   });
+  test('a first pressing without water is what it is: met as it stands, or said that its water goes elsewhere', () => {
+    const graded = school('coconut-graded');
+    const met = solveFor(graded, SEA, {}, { classId: 'coconut-cream' });
+    expect([met.reached, met.edits]).toEqual([true, []]);
+    const strong = solveFor(graded, SEA, {}, { classId: 'coconut-concentrate' });
+    expect([strong.reached, strong.stop?.by, strong.edits]).toEqual([false, 'minimum', []]);
+    const thin = solveFor(graded, SEA, {}, { fat: 0.05 });
+    expect([thin.reached, thin.stop, thin.edits]).toEqual([false, { by: 'apart' }, []]);
+    expect(thin.value).toBeCloseTo(look(graded, SEA)?.summary.main?.fat ?? 0, 9);
+    expect(stopText({ by: 'apart' })).toMatch(/other jars/);
+  });
   test('a body: from slimy cream to something like milk; the word that comes out is the one asked for', () => {
     for (const body of ['likeMilk', 'creamy'] as const) {
       const { solved, s } = after(school('oat-middle'), { body });

@@ -175,6 +175,7 @@ function Answer({
           <b>Not quite:</b> {stopText(solved.stop)}. This is the nearest.
         </p>
       )}
+      {solved.reached && got.edits.length === 0 && <p>The plan gives that as it is.</p>}
       {got.edits.length > 0 && (
         <>
           <p>

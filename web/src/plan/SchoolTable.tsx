@@ -68,7 +68,7 @@ function Row({ r, use, kit, onChoose }: Omit<SchoolTableProps, 'rows'> & { reado
           </p>
         </div>
       </div>
-      <dl className="grid grid-cols-4 gap-x-2.5 gap-y-1 wide:grid-cols-[5.9rem_4.7rem_repeat(5,minmax(0,1fr))]">
+      <dl className="grid grid-flow-row-dense grid-cols-4 gap-x-2.5 gap-y-1 wide:grid-cols-[5.9rem_4.7rem_repeat(5,minmax(0,1fr))]">
         <div className="col-span-2 row-span-1">
           <dt className="small quiet">body, cold and at 80 °C</dt>
           <dd>
@@ -89,7 +89,7 @@ function Row({ r, use, kit, onChoose }: Omit<SchoolTableProps, 'rows'> & { reado
         <Cell label="warmest" text={join(celsius(Math.round(r.warmestC)))} />
         <Cell label="makes" text={join(millilitres(MEASURES.volumeMl(s)))} />
         <Cell label="solids" text={join(percent(m?.solids ?? 0))} />
-        <Cell label="protein, fat %" text={`${percent(m?.protein ?? 0).n} · ${percent(m?.fat ?? 0).n}`} />
+        <Cell label="protein, fat %" two text={`${percent(m?.protein ?? 0).n} · ${percent(m?.fat ?? 0).n}`} />
         <Cell label="grit" text={gritText(m?.grit ?? 0)} />
         <Cell label="beany" text={m?.beany === null || !m ? 'no' : `${plain(m.beany)} of 100`} />
         <Cell label="your hands" text={`${plain(s.handsS / 60)} min`} />
@@ -112,9 +112,9 @@ function Row({ r, use, kit, onChoose }: Omit<SchoolTableProps, 'rows'> & { reado
 const gritText = (share: number): string => (share < 0.00005 ? 'none' : join(measureText('grit', share)));
 /** To the minute within two hours, else to the hour: a cell is narrow, and a soak is no clockwork. */
 const readyIn = (s: number): string => (s < 7200 ? `${plain(s / 60)} min` : join(roughly(s)));
-function Cell({ label, text }: { readonly label: string; readonly text: string }) {
+function Cell({ label, text, two }: { readonly label: string; readonly text: string; readonly two?: boolean }) {
   return (
-    <div className="min-w-0">
+    <div className={`min-w-0 ${two ? 'max-wide:col-span-2' : ''}`}>
       <dt className="small quiet truncate">{label}</dt>
       <dd className="num text-[0.9rem] leading-tight">{text}</dd>
     </div>
