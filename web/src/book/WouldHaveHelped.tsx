@@ -32,7 +32,12 @@ export function WouldHaveHelped({ r }: { readonly r: Running }) {
   const made = useMemo(() => asMade(r.progress, r.batch.kit), [r]);
   const beliefs = r.progress.outcome.beliefs;
   const start = useCallback(
-    (on: (p: number) => void) => askRemedies(made, r.batch.kit, beliefs, said ?? 'slimy', on),
+    (on: (p: number) => void) => {
+      const of = said ?? 'slimy';
+      const run = askRemedies(made, r.batch.kit, beliefs, of, on);
+      // The answer says what it answers: until a new one is there, the old one is not shown under the new question.
+      return { done: run.done.then((found) => ({ of, found })), stop: run.stop };
+    },
     [made, r.batch.kit, beliefs, said],
   );
   const asked = useAsked(said === null ? null : start);
@@ -57,7 +62,7 @@ export function WouldHaveHelped({ r }: { readonly r: Running }) {
           </button>
         ))}
       </div>
-      {said !== null && asked.data && <Found r={r} made={made} complaint={said} found={asked.data} />}
+      {asked.data?.of === said && <Found r={r} made={made} complaint={asked.data.of} found={asked.data.found} />}
     </section>
   );
 }
