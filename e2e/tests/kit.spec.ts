@@ -27,6 +27,25 @@ test('a thing is added, named, used, and removed; plans follow', async ({ page }
   await expect(jugs.getByRole('button', { name: /^Remove/ })).toHaveCount(0);
 });
 
+test('a name typed before the storage has answered is kept with its new thing', async ({ page }) => {
+  const cook = await Cook.enter(page, 'own', '/kit');
+  await page.getByRole('button', { name: 'Add a jug' }).waitFor();
+  // In one breath, as no hand can: added and named while the write is still under way.
+  await page.evaluate(async () => {
+    const press = [...document.querySelectorAll('button')].find((b) => b.textContent === 'Add a jug');
+    press?.click();
+    for (let i = 0; i < 5; i += 1) await Promise.resolve();
+    const name = [...(press?.closest('fieldset')?.querySelectorAll('input') ?? [])].find(
+      (x) => x.value === 'Another jug',
+    );
+    Object.getOwnPropertyDescriptor(HTMLInputElement.prototype, 'value')?.set?.call(name, 'Quick jug');
+    name?.dispatchEvent(new Event('input', { bubbles: true }));
+  });
+  await cook.rests();
+  await page.reload();
+  await expect(page.getByRole('radio', { name: 'Use Quick jug' })).toBeVisible();
+});
+
 test('a warm fridge is told, and shortens what a plan keeps', async ({ page }) => {
   const cook = await Cook.enter(page, 'own');
   await cook.plans('Scalded and long-soaked');

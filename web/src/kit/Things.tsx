@@ -41,11 +41,14 @@ export function Things({ kit, onChange }: ThingsProps) {
 
 function Kind({ kind, kit, onChange }: ThingsProps & { readonly kind: ThingKind }) {
   const mine = kit.things.filter((t) => t.is === kind);
-  const add = (): void =>
+  const add = (): void => {
+    // A change is made twice, on the screen at once and in the storage: the new thing must be the same one in both.
+    const id = newId(kind);
     onChange((k) => {
       const like = k.things.find((t) => t.is === kind);
-      return like ? { ...k, things: [...k.things, { ...like, id: newId(kind), name: `Another ${ONE[kind]}` }] } : k;
+      return like ? { ...k, things: [...k.things, { ...like, id, name: `Another ${ONE[kind]}` }] } : k;
     });
+  };
   return (
     <fieldset className="rowline min-w-0 py-3">
       <legend className="font-display contents font-bold">
