@@ -1,7 +1,7 @@
 import { COEFFICIENTS, coefficientId, multiplier } from '../kitchen';
 import type { Beliefs, CoefficientKind, Kit } from '../kitchen';
 import { normal, seededRandom } from '../numerics';
-import type { Edit, Recipe, Step } from '../steps';
+import type { Recipe, Step } from '../steps';
 import { fold } from './fold';
 import { MEASURES } from './measures';
 import { freshWater } from './solve';
@@ -52,16 +52,24 @@ function drawn(of: ReturnType<typeof coefficientsOf>, beliefs: Beliefs, random: 
   }
   return out;
 }
-/** The same plan with every water poured by so much more or less. */
-function withWater(recipe: Recipe, edits: readonly Extract<Edit, { do: 'set' }>[], by: number): Recipe {
-  const steps = recipe.steps.map((s) => {
-    const mine = edits.filter((e) => e.step === s.id);
-    if (mine.length === 0) return s;
-    const params: Record<string, unknown> = { ...s.params };
-    for (const e of mine) params[e.param] = (e.value as number) * by;
-    return { id: s.id, kind: s.kind, params } as unknown as Step;
+/**
+ * The same plan, and a hand that pours every water of it by so much more or less. One copy is changed in place for all
+ * the kitchens: a new one for each was a tenth of the time (measured).
+ */
+function pouring(recipe: Recipe): { readonly recipe: Recipe; readonly pour: (by: number) => void } {
+  const steps = recipe.steps.map((s) => ({ id: s.id, kind: s.kind, params: { ...s.params } }) as unknown as Step);
+  const waters = freshWater(recipe, 1).flatMap((e) => {
+    const mine = e.do === 'set' ? steps.find((s) => s.id === e.step) : undefined;
+    return e.do === 'set' && mine
+      ? [{ params: mine.params as unknown as Record<string, number>, name: e.param, was: e.value as number }]
+      : [];
   });
-  return { materials: recipe.materials, larder: recipe.larder, steps };
+  return {
+    recipe: { materials: recipe.materials, larder: recipe.larder, steps },
+    pour: (by) => {
+      for (const w of waters) w.params[w.name] = w.was * by;
+    },
+  };
 }
 
 /** The middle four fifths of `n` such kitchens (decision: ranges come from sampled beliefs only). */
@@ -78,14 +86,14 @@ export function ranges(
     kit,
     recipe.materials.map((m) => m.id),
   );
-  const waters = freshWater(recipe, 1).filter((e) => e.do === 'set');
+  const mine = pouring(recipe);
   const got = Object.fromEntries(PICKS.map(([name]) => [name, new Float64Array(n)]));
   for (let i = 0; i < n; i += 1) {
     const believed = drawn(of, beliefs, random);
     const fridgeC = Math.min(14, Math.max(-0.9, kit.fridgeC + FRIDGE_SD_K * normal(random)));
     const here = { ...kit, fridgeC };
-    const poured = withWater(recipe, waters, Math.exp(WATER_SD * normal(random)));
-    const s = summarise(poured, fold(poured, { kit: here, beliefs: believed }), here, 'main');
+    mine.pour(Math.exp(WATER_SD * normal(random)));
+    const s = summarise(mine.recipe, fold(mine.recipe, { kit: here, beliefs: believed }), here, 'main');
     for (const [name, pick] of PICKS) (got[name] as Float64Array)[i] = pick(s);
     if (i % 16 === 15) onProgress(i + 1, n);
   }

@@ -55,6 +55,12 @@ describe('ranges come from sampled beliefs, and say how sure a figure is', () =>
     const r = rangeOf('soy-washed').keepS;
     expect(r.high - r.low).toBeGreaterThan(3 * 3600);
   });
+  test('the plan itself is not touched by it', () => {
+    const r = school('tiger-nut-cold');
+    const before = JSON.stringify(r);
+    ranges(r, SEA, {}, 3, 20);
+    expect(JSON.stringify(r)).toBe(before);
+  });
   test('progress is told on the way', () => {
     const said: number[] = [];
     ranges(school('oat-ice'), SEA, {}, 1, 64, (done, of) => said.push(done / of));
