@@ -1,6 +1,6 @@
 import { MATERIALS, WATER_G_PER_ML } from '../materials';
 import type { Material } from '../materials';
-import { leadingNumber, unitNamed, US_CUP_ML } from '../units';
+import { FRACTIONS, leadingNumber, unitNamed, US_CUP_ML } from '../units';
 import type { QuantityUnit } from '../units';
 import { nearlyFood, WEIGHED_WET, whatOf } from './pastedWords';
 
@@ -42,10 +42,14 @@ function inFigures(text: string): string {
   const word = (m[1] ?? '').toLowerCase().split(/\s/)[0] ?? '';
   return `${COUNTS[word] ?? ''} ${text.slice((m[1] ?? '').length).trim()}`;
 }
+/** After a number inside a line a capital C or F is a temperature: "water at 50 C" holds no cups. */
+const amountUnit = (word: string): QuantityUnit | null => (/^[CF]$/.test(word) ? null : unitNamed(word));
+const DIGIT = `\\d${FRACTIONS}`;
+const TAIL = new RegExp(`^([^${DIGIT}]+?)[\\s:,–-]*([${DIGIT}][${DIGIT}.,/ ]*([A-Za-z]+)\\.?)\\s*$`);
 /** An amount at the end of a line, "rolled oats: 100 g", is put before what it measures. */
 function amountFirst(text: string): string {
-  const m = /^([^\d¼½¾⅓⅔⅛⅜⅝⅞]+?)[\s:,–-]*((?:[\d¼½¾⅓⅔⅛⅜⅝⅞][\d.,/¼½¾⅓⅔⅛⅜⅝⅞ ]*)([A-Za-z]+)\.?)\s*$/.exec(text);
-  return m && unitNamed(m[3] ?? '') ? `${m[2] ?? ''} ${m[1] ?? ''}` : text;
+  const m = TAIL.exec(text);
+  return m && amountUnit(m[3] ?? '') ? `${m[2] ?? ''} ${m[1] ?? ''}` : text;
 }
 /** The amount a line begins with, and the word after it. */
 function amountOf(text: string): { readonly value: number; readonly rest: string; readonly word: string } | null {
@@ -97,24 +101,26 @@ export function withForm(line: PastedLine, material: string, cupMl: number, own:
   return { ...line, what, ask: null, grams: gramsOf(what, amount.value, unit, cupMl, own) };
 }
 
-/** Where a second amount begins on one line, "100 g oats in 1 l water": each is a line of its own. */
-const SECOND =
-  /(?<![\d/(¼½¾⅓⅔⅛⅜⅝⅞])\s+(?=(?:\d+(?:[.,]\d+)?|\d+\/\d+|\d*\s?[¼½¾⅓⅔⅛⅜⅝⅞])\s*(?:g|kg|ml|l|lit(?:er|re)s?|cups?|c|tbsps?|tsps?|oz|lbs?)\b)/gi;
+const INSIDE = new RegExp(`(?<![${DIGIT}/(])\\s+(?=[${DIGIT}][${DIGIT}.,/ ]*([A-Za-z]+))`, 'g');
+/** Where a second amount stands on one line, "100 g oats in 1 l water", each is a line of its own. */
 function amountsApart(part: string): readonly string[] {
-  const pieces = part.split(SECOND);
+  const cuts = [...part.matchAll(INSIDE)].filter((m) => amountUnit(m[1] ?? '') !== null).map((m) => m.index);
+  const pieces = [0, ...cuts].map((at, i) => part.slice(at, cuts[i]).trim());
   return pieces.length > 1 && pieces.every((p) => amountOf(p) !== null) ? pieces : [part];
 }
 
+const ALONE = new RegExp(`^[${DIGIT}][${DIGIT}.,/ ]*([A-Za-z]+)\\.?$`);
 /** "rolled oats, 1½ cups": an amount alone belongs to what was named before it. */
 function withItsAmount(lines: readonly string[], part: string): readonly string[] {
   const last = lines.at(-1);
-  const alone =
-    /^[\d¼½¾⅓⅔⅛⅜⅝⅞][\d.,/¼½¾⅓⅔⅛⅜⅝⅞ ]*[A-Za-z]+\.?$/.test(part) && unitNamed(amountOf(part)?.word ?? '') !== null;
+  const alone = unitNamed(ALONE.exec(part)?.[1] ?? '') !== null;
   return alone && last !== undefined && amountOf(last) === null
     ? [...lines.slice(0, -1), `${last} ${part}`]
     : [...lines, part];
 }
 
+// A comma between two figures is a decimal or a thousand, never the end of a line.
+const BREAK = new RegExp(`\\n|;|(?<!\\d),(?=\\s*[${DIGIT}])|,(?=\\s+[${DIGIT}])|,(?=\\s*(?:a|an|some)\\s)`, 'i');
 /**
  * A recipe's words, line by line or parted by commas: "1½ cups rolled oats, 4 cups ice water". Lines that speak of
  * nothing known and hold no amount are left out. No food at all with an amount: nothing.
@@ -123,8 +129,7 @@ export function readPasted(text: string, cupMl: number, own: readonly Material[]
   if (text.trim() === '') return { ok: false, why: 'empty' };
   const parts = text
     .slice(0, 4000)
-    // A comma between two figures is a decimal or a thousand, never the end of a line.
-    .split(/\n|;|(?<!\d),(?=\s*[\d¼½¾⅓⅔⅛])|,(?=\s+[\d¼½¾⅓⅔⅛])|,(?=\s*(?:a|an|some)\s)/i)
+    .split(BREAK)
     .map((s) => s.trim())
     .reduce<readonly string[]>(withItsAmount, [])
     .flatMap(amountsApart)

@@ -37,8 +37,9 @@ const GLYPHS: Readonly<Record<string, number>> = {
   '⅝': 5 / 8,
   '⅞': 7 / 8,
 };
-const GLYPH = Object.keys(GLYPHS).join('');
-const NUMBER = new RegExp(`^(?:(\\d+)\\s+(\\d+)/(\\d+)|(\\d+)/(\\d+)|(\\d+)?\\s*([${GLYPH}])|(\\d+(?:[.,]\\d+)?))`);
+/** The fractions that are one letter, for whoever looks for numbers in a text. */
+export const FRACTIONS = Object.keys(GLYPHS).join('');
+const NUMBER = new RegExp(`^(?:(\\d+)\\s+(\\d+)/(\\d+)|(\\d+)/(\\d+)|(\\d+)?\\s*([${FRACTIONS}])|(\\d+(?:[.,]\\d+)?))`);
 
 export interface ReadNumber {
   readonly value: number;

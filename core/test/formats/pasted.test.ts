@@ -88,6 +88,17 @@ describe('a recipe’s words', () => {
     ]);
     expect(of('8 fl oz water\n1 cup oats')[0]).toEqual(['water', 236]);
   });
+  test('a temperature is no amount, and cups are no temperature', () => {
+    const of = (t: string) =>
+      read(`100 g oats\n${t}`)
+        .slice(1)
+        .map((l) => [l.what?.is === 'water' ? l.what.c : l.what, l.grams === null ? l.ask : Math.round(l.grams)]);
+    expect(of('1 l water at 50 C')).toEqual([[50, 998]]);
+    expect(of('water at 50 C')).toEqual([[50, 'amount']]);
+    expect(of('4 cups water 120 F')).toEqual([[49, 945]]);
+    expect(of('4 C water')).toEqual([[null, 945]]);
+    expect(of('1 l water (50 °C)')).toEqual([[50, 998]]);
+  });
   test('a form that is chosen gives the grams through its own density', () => {
     const [rice] = read('1 cup rice\n1 cup rolled oats');
     expect(rice?.among).toContain('rice-cooked');
