@@ -89,20 +89,28 @@ interface Ran {
   readonly beliefs: Beliefs;
 }
 
+/** The step with what was poured and timed in place of what was planned. */
+export function asRead(step: Step, readings: readonly Reading[], ctx: Ctx): Step {
+  const params: Record<string, unknown> = { ...step.params };
+  for (const r of readings) {
+    const effect = r.step === step.id ? kindOf(step.kind).readings[r.what]?.effect(step.params, ctx) : undefined;
+    if (effect?.is === 'param') params[effect.param] = r.value;
+  }
+  return { ...step, params } as unknown as Step;
+}
+
 function runStep(step: Step, readings: readonly Reading[], get: (s: string) => Stream, ctx: Ctx): Ran {
   const kind = kindOf(step.kind);
   if (readings.length === 0)
     return { result: kind.run(step.id, step.params, get, ctx), fits: [], beliefs: ctx.beliefs };
-  let params: Record<string, unknown> = { ...step.params };
+  const p = asRead(step, readings, ctx).params;
   const rest: { reading: Reading; effect: Exclude<Effect, { is: 'param' | 'note' }> }[] = [];
   for (const reading of readings) {
     const spec = kind.readings[reading.what];
     if (!spec) continue;
     const effect = spec.effect(step.params, ctx);
-    if (effect.is === 'param') params = { ...params, [effect.param]: reading.value };
-    else if (effect.is !== 'note') rest.push({ reading, effect });
+    if (effect.is !== 'note' && effect.is !== 'param') rest.push({ reading, effect });
   }
-  const p = params as unknown as Step['params'];
   let beliefs = ctx.beliefs;
   const fits: Fit[] = [];
   const run = (b: Beliefs) => kind.run(step.id, p, get, { ...ctx, beliefs: b });

@@ -1,9 +1,9 @@
 import type { Fix, Warning, Weight } from '../checks';
 import type { Beliefs, Kit } from '../kitchen';
 import { findRoot } from '../numerics';
-import { applyEdits, contextOf, kindOf, makeStep, orderFaults } from '../steps';
+import { applyEdits, BODY_FROM, contextOf, makeStep, orderFaults, SLIPPERY_FROM } from '../steps';
 import type { Edit, Recipe, Step } from '../steps';
-import { fold } from './fold';
+import { asRead, fold } from './fold';
 import { leverEdits, leversOf } from './levers';
 import type { Lever } from './levers';
 import { look } from './look';
@@ -13,11 +13,13 @@ import type { Progress } from './progress';
 import { summarise } from './summary';
 import type { ProductSummary, Summary } from './summary';
 
-/** What a cook may find wrong with a milk: the measure it is told by, and where it is right again (words of models §6). */
+/** A setting rounded for the kitchen must still fall on the right side of a word's bound. */
+const JUST_UNDER = 0.97;
+/** What a cook may find wrong with a milk: the measure it is told by, and where it is right again: words, or estimates. */
 export const COMPLAINTS = {
-  slimy: { of: 'slime', aim: 1.75, less: true },
-  tooThick: { of: 'body', aim: 3, less: true },
-  thickensHot: { of: 'bodyHot', aim: 8, less: true },
+  slimy: { of: 'slime', aim: JUST_UNDER * SLIPPERY_FROM.slippery, less: true },
+  tooThick: { of: 'body', aim: JUST_UNDER * BODY_FROM.creamy, less: true },
+  thickensHot: { of: 'bodyHot', aim: JUST_UNDER * BODY_FROM.thick, less: true },
   watery: { of: 'solids', aim: 0.04, less: false },
   gritty: { of: 'grit', aim: 0.003, less: true },
   beany: { of: 'beany', aim: 25, less: true },
@@ -35,7 +37,6 @@ export interface Remedy {
   readonly reached: boolean;
   readonly before: number;
   readonly after: number;
-  readonly solids: number;
   readonly volumeMl: number;
   readonly main: ProductSummary;
 }
@@ -46,13 +47,7 @@ const TELLS = 0.06;
 /** The recipe as it was made: what was poured and timed stands in place of what was planned. */
 export function asMade(p: Progress, kit: Kit): Recipe {
   const ctx = contextOf(kit, p.outcome.beliefs, p.recipe.materials);
-  const edits = p.readings.flatMap((r): Edit[] => {
-    const step = p.recipe.steps.find((s) => s.id === r.step);
-    const spec = step && kindOf(step.kind).readings[r.what];
-    const effect = spec?.effect(step?.params as never, ctx);
-    return effect?.is === 'param' ? [{ do: 'set', step: r.step, param: effect.param, value: r.value }] : [];
-  });
-  return applyEdits(p.recipe, edits);
+  return { ...p.recipe, steps: p.recipe.steps.map((s) => asRead(s, p.readings, ctx)) };
 }
 
 /** Which complaints this milk could give rise to at all. */
@@ -102,7 +97,7 @@ export function remedies(
   if (rinse) tried.push(rinse);
   const had = seen.warnings;
   const change = (r: Remedy): number =>
-    Math.abs(r.solids / Math.max(1e-9, seen.summary.main?.solids ?? 0) - 1) +
+    Math.abs((r.main.solids ?? 0) / Math.max(1e-9, seen.summary.main?.solids ?? 0) - 1) +
     Math.abs(r.volumeMl / Math.max(1, seen.summary.jarredMl) - 1);
   return tried
     .flatMap((t) => judged(b, t, had, seen.summary))
@@ -234,7 +229,6 @@ function judged(b: Bench, t: Tried, had: readonly Warning[], was: Summary): read
       reached: reaches(b, after),
       before: b.before,
       after,
-      solids: main.solids ?? 0,
       volumeMl: seen.summary.jarredMl,
       main,
     },

@@ -1,4 +1,4 @@
-import { beanyIndexOf, contents, flowG, inhibitorLeftOf, massG, solidsG, volumeMl, waterG } from '../kitchen';
+import { beanyIndexOf, contents, flowG, inhibitorLeftOf, isPulp, massG, solidsG, volumeMl, waterG } from '../kitchen';
 import type { Hygiene, Kit, Stream } from '../kitchen';
 import { bodyOf, bodyWord, contextOf, gritShareOf, isDone, isPasty, keepBy, settlesMmPerH, slipWord } from '../steps';
 import type { BodyWord, Ctx, KeepBy, Outcome, Recipe, SlipWord } from '../steps';
@@ -92,14 +92,9 @@ function bodySummary(s: Stream, kit: Kit, ctx: Ctx, light: boolean): BodySummary
   };
 }
 
-/** What stays in a cloth: it is eaten, dried or thrown away, but it is no milk and has neither body nor class. */
-const isPulp = (name: string, recipe: Recipe): boolean =>
-  recipe.steps.some(
-    (s) => (s.kind === 'strain' && s.params.pulp === name) || (s.kind === 'wash' && s.params.of === name),
-  );
-
 function productOf(name: string, s: Stream, recipe: Recipe, kit: Kit, ctx: Ctx, light: boolean): ProductSummary {
-  const pulp = isPulp(name, recipe);
+  // Pulp has neither body nor class: it is no milk.
+  const pulp = isPulp(s);
   const mass = massG(s);
   const ml = volumeMl(s);
   const c = contents(s);

@@ -1,4 +1,4 @@
-import { hasFood, inhibitorLeftOf } from '../kitchen';
+import { isPulp, hasFood, inhibitorLeftOf } from '../kitchen';
 import { isDone, makeStep, pulpBoilS, TOUCHED_CAP_DAYS } from '../steps';
 import type { Stream } from '../kitchen';
 import { fig, freshId, insertFix, mustBoil, setFix, stepsOf } from './types';
@@ -76,7 +76,7 @@ function coolFix(l: Looked, stream: string, jar: string): readonly Fix[] {
 }
 
 const pulps = (l: Looked): readonly (readonly [string, Stream])[] =>
-  Object.entries(l.outcome.products).filter(([, s]) => hasFood(s) && s.openedShare > 0 && s.sievedShare > 0);
+  Object.entries(l.outcome.products).filter(([, s]) => hasFood(s) && s.openedShare > 0 && isPulp(s));
 
 export const rawPulp: Check = {
   id: 'rawPulp',

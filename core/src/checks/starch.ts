@@ -1,18 +1,12 @@
-import { bodyOf, contextOf, makeStep, WATERY_BELOW } from '../steps';
-import type { Body, Kind, Step } from '../steps';
+import { isPasty, makeStep, SLIPPERY_FROM, WATERY_BELOW } from '../steps';
+import type { Kind, Step } from '../steps';
 import { massG, solidsG } from '../kitchen';
-import type { Stream } from '../kitchen';
-import { fig, freshId, madeBy, setFix, stepsOf } from './types';
+import { bodyAt, fig, freshId, madeBy, setFix, stepsOf } from './types';
 import type { At, Check, Looked } from './types';
 
-/** The starch part alone makes it pasty from here (models §6; an estimate). */
-const PASTY = 3;
-/** β-glucan part from which it is slimy, and what a mend aims at. */
-const SLIMY = 3;
+/** What a mend of slime aims at, x of the thickening law. */
 const AIMS_AT_X = 0.9;
 
-const bodyAt = (l: Looked, s: Stream | undefined): Body | null =>
-  s ? bodyOf(s, l.kit.fridgeC, contextOf(l.kit, l.outcome.beliefs, l.recipe.materials)) : null;
 const hottest = (s: At<'grind'>): number => Math.max(s.f('startC'), s.f('endC'));
 /** Grinds of flakes: starch and slime are decided in the jug. */
 const flakeGrinds = (l: Looked): readonly At<'grind'>[] =>
@@ -25,7 +19,7 @@ export const tooHotForStarch: Check = {
   find: (l) =>
     flakeGrinds(l).flatMap((s) => {
       const b = bodyAt(l, madeBy(s, s.step.params.of));
-      if (!b || s.f('startC') < s.f('gelFromC') || (b.starch !== null && b.starch <= PASTY)) return [];
+      if (!b || s.f('startC') < s.f('gelFromC') || !isPasty(b)) return [];
       return [
         {
           check: 'tooHotForStarch',
@@ -66,7 +60,7 @@ export const tooSlimy: Check = {
   find: (l) =>
     flakeGrinds(l).flatMap((s) => {
       const b = bodyAt(l, madeBy(s, s.step.params.of));
-      if (!b || b.glucan < SLIMY) return [];
+      if (!b || b.glucan < SLIPPERY_FROM.slimy) return [];
       const now = s.step.params.durationS;
       const x = slimeX(b.glucan);
       const u = Math.min(0.97, s.f('glucanShare') / 0.32);
@@ -195,7 +189,7 @@ export const thickensInThePot: Check = {
   find: (l) =>
     stepsOf(l, 'heat', 'boil').flatMap((s) => {
       const b = bodyAt(l, madeBy(s, s.step.params.of));
-      if (!b || (b.starch !== null && b.starch <= PASTY)) return [];
+      if (!b || !isPasty(b)) return [];
       const fixes = s.step.kind === 'heat' ? [setFix('heatLess', s.step.id, 'toC', 55, { toC: fig(55, 'C') })] : [];
       return [
         {

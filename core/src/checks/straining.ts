@@ -1,5 +1,5 @@
-import { bodyOf, contextOf } from '../steps';
-import { fig, madeBy, setFix, stepsOf } from './types';
+import { SLIPPERY_FROM, stepsBefore } from '../steps';
+import { bodyAt, fig, madeBy, setFix, stepsOf } from './types';
 import type { Check, Fix, Looked } from './types';
 
 export const noFood: Check = {
@@ -14,11 +14,7 @@ export const noFood: Check = {
 
 /** Water that fills the pulp of this strain and brings as much again, poured into the grind before it. */
 function moreIntoTheJug(l: Looked, strain: string, wantedG: number): readonly Fix[] {
-  const before = l.recipe.steps.slice(
-    0,
-    l.recipe.steps.findIndex((s) => s.id === strain),
-  );
-  const grind = before.findLast((s) => s.kind === 'grind');
+  const grind = stepsBefore(l.recipe, strain).findLast((s) => s.kind === 'grind');
   const to = grind ? grind.params.waterG + wantedG : Infinity;
   return grind && to <= 50_000 ? [setFix('moreWater', grind.id, 'waterG', to, { moreG: fig(wantedG, 'g') })] : [];
 }
@@ -42,8 +38,6 @@ export const nothingThrough: Check = {
       }),
 };
 
-/** Below this β-glucan does not tell; pressed or not. */
-const TELLS_FROM = 1.2;
 export const pressedSlime: Check = {
   id: 'pressedSlime',
   reason: 'Pressing hard brings more milk, and in oats the slime with it.',
@@ -51,9 +45,8 @@ export const pressedSlime: Check = {
   find: (l) =>
     stepsOf(l, 'strain', 'wash').flatMap((s) => {
       if (s.step.params.hand !== 'press') return [];
-      const milk = madeBy(s, s.step.params.into);
-      const b = milk && bodyOf(milk, l.kit.fridgeC, contextOf(l.kit, l.outcome.beliefs, l.recipe.materials));
-      if (!b || b.glucan < TELLS_FROM) return [];
+      const b = bodyAt(l, madeBy(s, s.step.params.into));
+      if (!b || b.glucan < SLIPPERY_FROM.silky) return [];
       return [
         {
           check: 'pressedSlime',

@@ -1,6 +1,6 @@
-import { layered } from '../steps';
+import { bodyOf, contextOf, layered } from '../steps';
 import type { Kit, Stream, Thing } from '../kitchen';
-import type { Edit, Kind, Outcome, Recipe, Stage, Step } from '../steps';
+import type { Body, Edit, Kind, Outcome, Recipe, Stage, Step } from '../steps';
 
 export type FigureUnit = 'g' | 'ml' | 'C' | 's' | 'share' | 'count' | 'm' | 'um' | 'index' | 'times';
 export interface Figure {
@@ -81,6 +81,9 @@ export const mustBoil = (l: Looked): boolean => l.recipe.materials.some((m) => m
 /** The stream as this step left it. */
 export const madeBy = (s: At<Kind>, stream: string): Stream | undefined =>
   s.stage.writes.find(([n, made]) => n === stream && made !== null)?.[1] ?? undefined;
+/** The body of a stream as it will be served from this fridge; null where there is no liquid. */
+export const bodyAt = (l: Looked, s: Stream | undefined): Body | null =>
+  s ? bodyOf(s, l.kit.fridgeC, contextOf(l.kit, l.outcome.beliefs, l.recipe.materials)) : null;
 /** A step id this plan does not have yet. */
 export function freshId(l: Looked, base: string): string {
   const taken = new Set(l.recipe.steps.map((s) => s.id));

@@ -17,6 +17,7 @@ export {
   contents,
   capacityOf,
   hasFood,
+  isPulp,
   inhibitorLeftOf,
   beanyIndexOf,
 } from './stream';

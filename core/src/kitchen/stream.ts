@@ -213,6 +213,8 @@ export const capacityOf = (s: Stream): number =>
   heatCapacity(waterG(s), contents(s), Math.min(100, Math.max(0, s.temperatureC)));
 /** Volume at 20 °C, ml. */
 export const volumeMl = (s: Stream): number => massG(s) / density(waterG(s), contents(s));
+/** What stayed in a cloth: eaten, dried or thrown away, but no milk. */
+export const isPulp = (s: Stream): boolean => s.sievedShare > 0;
 /** Anything grown in it, as against plain water. */
 export function hasFood(s: Stream): boolean {
   for (const _ in s.madeFrom) return true;

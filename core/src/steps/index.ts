@@ -2,7 +2,7 @@ export { KINDS, kindOf, makeStep } from './registry';
 export { keepBy, keptFor, isDone, keepingOf, pulpBoilS } from './keep';
 export type { KeepBy } from './keep';
 export type { Recipe, LarderLine, Edit } from './recipe';
-export { applyEdits, orderFaults } from './recipe';
+export { applyEdits, orderFaults, stepsBefore } from './recipe';
 export type { OrderFault } from './recipe';
 export { contextOf } from './context';
 // Limits that checks compare with; their one home is the law.

@@ -74,6 +74,17 @@ function scaled(s: Step, by: number): Step {
   return { ...s, params } as unknown as Step;
 }
 
+/** The steps before this one; none before one that is not there. */
+export function stepsBefore(r: Recipe, step: string): readonly Step[] {
+  return r.steps.slice(
+    0,
+    Math.max(
+      0,
+      r.steps.findIndex((s) => s.id === step),
+    ),
+  );
+}
+
 export interface OrderFault {
   readonly index: number;
   readonly step: string;

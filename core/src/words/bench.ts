@@ -1,8 +1,8 @@
 import { thingOf } from '../kitchen';
 import type { Kit } from '../kitchen';
-import { kindOf } from '../steps';
+import { kindOf, stepsBefore } from '../steps';
 import type { Recipe, Stage, Step } from '../steps';
-import { celsius, duration, grams, join, millilitres, percent } from './format';
+import { celsius, duration, grams, join, millilitres, percent, upper } from './format';
 import { plain } from '../units';
 import { foodOf } from './food';
 import { streamName } from './labels';
@@ -140,22 +140,14 @@ export function instruction(step: Step, stage: Stage, task: string, recipe: Reci
 /** Cooled and jarred streams that are not the plain milk are named: there may be several. */
 function ofWhat(title: string, step: Step<'cool' | 'jar'>, r: Recipe): string {
   if (step.params.of === 'milk') return title;
-  const ground = before(step, r).some((s) => s.kind === 'grind');
+  const ground = stepsBefore(r, step.id).some((s) => s.kind === 'grind');
   return `${title} the ${step.params.of === 'work' && ground ? 'slurry' : streamName(step.params.of, r)}`;
 }
-const before = (step: Step, r: Recipe): readonly Step[] =>
-  r.steps.slice(
-    0,
-    Math.max(
-      0,
-      r.steps.findIndex((s) => s.id === step.id),
-    ),
-  );
 
 /** What comes straight from the larder at this step, in `n` shares, in words; null: it was taken before. */
 function freshFood(step: Step, r: Recipe): ((n: number) => string) | null {
   const touched = new Set(
-    before(step, r).flatMap((s) => [...kindOf(s.kind).reads(s.params), ...kindOf(s.kind).writes(s.params)]),
+    stepsBefore(r, step.id).flatMap((s) => [...kindOf(s.kind).reads(s.params), ...kindOf(s.kind).writes(s.params)]),
   );
   const reads = step.kind === 'pool' ? [step.params.of] : kindOf(step.kind).reads(step.params);
   const lines = r.larder.filter((l) => reads.includes(l.into) && !touched.has(l.into));
@@ -168,10 +160,9 @@ function intoTheJug(step: Step<'grind'>, fresh: ((n: number) => string) | null, 
   const water = jugWater(step);
   return water === '' ? `${food}, no water besides` : `${water} with ${food}`;
 }
-const upper = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 /** Was this stood in water, and nothing else done to it since? */
 function soakedBefore(step: Step<'drain'>, r: Recipe): boolean {
-  const last = before(step, r).findLast((s) => kindOf(s.kind).reads(s.params).includes(step.params.of));
+  const last = stepsBefore(r, step.id).findLast((s) => kindOf(s.kind).reads(s.params).includes(step.params.of));
   return last?.kind === 'soak' || last?.kind === 'enzyme';
 }
 const through = (step: Step<'strain' | 'wash'>, kit: Kit | undefined): string =>

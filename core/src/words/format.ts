@@ -10,6 +10,9 @@ export interface Spoken {
 }
 export const join = (s: Spoken): string => (s.unit === '' ? s.n : `${s.n}${NB}${s.unit}`);
 
+/** The first letter as a sentence begins. */
+export const upper = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
+
 /** 0.4 → 0.4 g · 34.2 → 34 g · 1350 → 1 350 g · 12 400 → 12.4 kg. */
 export function grams(g: number): Spoken {
   if (Math.abs(g) >= 10_000) return { n: plain(g / 1000, 1), unit: 'kg' };

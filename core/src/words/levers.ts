@@ -1,6 +1,6 @@
 import type { Complaint, Lever, Remedy } from '../batch';
 import { plain } from '../units';
-import { duration, grams, join, percent } from './format';
+import { duration, grams, join, percent, upper } from './format';
 import { CHOICES } from './labels';
 import { fixText } from './warnings';
 
@@ -46,7 +46,6 @@ export const COMPLAINT_NAMES: Readonly<Record<Complaint, string>> = {
   gritty: 'gritty',
   beany: 'beany',
 };
-const upper = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 /** One thing done otherwise: "Grind: each load 20 s instead of 150 s". */
 export function remedyText(r: Remedy, levers: readonly Lever[]): string {
   switch (r.how.is) {

@@ -2,7 +2,7 @@ import { SET } from '../batch';
 import type { BodySummary, ClassMeasure, ClassResult, Measure, Point, Stop, Use } from '../batch';
 import type { BodyWord, SlipWord } from '../steps';
 import { plain } from '../units';
-import { duration, join, millilitres, percent } from './format';
+import { duration, join, millilitres, percent, upper } from './format';
 import type { Spoken } from './format';
 
 export const BODY_WORDS: Readonly<Record<BodyWord, string>> = {
@@ -147,7 +147,6 @@ function blame(p: Point): string {
       return `makes ${t}`;
   }
 }
-const upper = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
 /** One sentence from the two figures that speak most for it and the two that speak most against it. */
 export function reasonText(good: readonly Point[], bad: readonly Point[]): string {
   const pro = good.slice(0, 2).map(praise);

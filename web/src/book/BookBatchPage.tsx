@@ -1,5 +1,5 @@
 import { bodyText, duration, grams, join, millilitres, percent } from '@ironpan/core/words';
-import { massG } from '@ironpan/core/kitchen';
+import { isPulp, massG } from '@ironpan/core/kitchen';
 import { Link, useNavigate, useParams } from 'react-router';
 import { now } from '../app/clock';
 import { append } from '../store/batches';
@@ -51,7 +51,7 @@ function Figures({ r }: { readonly r: Running }) {
   const m = r.progress.summary.main;
   const p = r.batch.promised;
   const ml = measuredMl(r);
-  const pulp = Object.values(r.progress.outcome.products).reduce((g, s) => g + (s.sievedShare > 0 ? massG(s) : 0), 0);
+  const pulp = Object.values(r.progress.outcome.products).reduce((g, s) => g + (isPulp(s) ? massG(s) : 0), 0);
   return (
     <section aria-label="Figures" className="plate p-4">
       <table className="w-full">

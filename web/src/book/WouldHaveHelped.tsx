@@ -100,7 +100,7 @@ function Found({ r, made, complaint, found }: FoundProps) {
                     {join(measureText(of, x.before))} → {join(measureText(of, x.after))}
                   </span>
                   {x.reached ? '' : ', not enough by itself'}. Then {x.main.body ? bodyText(x.main.body) : 'as before'},{' '}
-                  {join(percent(x.solids))} solids, {join(millilitres(x.volumeMl))}.
+                  {join(percent(x.main.solids ?? 0))} solids, {join(millilitres(x.volumeMl))}.
                 </p>
               </div>
               <button type="button" className="linkish" aria-label={`Plan it so: ${text}`} onClick={() => void plan(x)}>

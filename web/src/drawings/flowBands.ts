@@ -1,4 +1,4 @@
-import { massG, solidsG } from '@ironpan/core/kitchen';
+import { isPulp, massG, solidsG } from '@ironpan/core/kitchen';
 import type { Stream } from '@ironpan/core/kitchen';
 import type { Paint } from './flowTypes';
 
@@ -18,7 +18,7 @@ export function bandsOf(s: Stream | undefined): readonly (readonly [Paint, numbe
       : [['food', 1]];
   }
   const dry = Math.min(1, solidsG(s) / mass);
-  const pulp = s.sievedShare > 0;
+  const pulp = isPulp(s);
   return [
     [pulp ? 'pulp' : 'solids', dry],
     [pulp ? 'pulpWet' : 'milk', 1 - dry],

@@ -1,3 +1,4 @@
+import { isPulp } from '@ironpan/core/kitchen';
 import { jarNow } from '@ironpan/core/batch';
 import type { JarNow } from '@ironpan/core/batch';
 import type { Kit } from '@ironpan/core/kitchen';
@@ -32,7 +33,7 @@ export function useShelf(kit: Kit | undefined, nowMs: number): readonly ShelfJar
           ...j,
           now,
           name: streamName(j.jar.product, j.batch.recipe),
-          pulp: j.jar.stream.sievedShare > 0,
+          pulp: isPulp(j.jar.stream),
           tone: left <= 0 ? 'past' : left < SOON_S ? 'soon' : 'good',
         };
       })
