@@ -54,7 +54,7 @@ function drawn(of: ReturnType<typeof coefficientsOf>, beliefs: Beliefs, random: 
 }
 /**
  * The same plan, and a hand that pours every water of it by so much more or less. One copy is changed in place for all
- * the kitchens: a new one for each was a tenth of the time (measured).
+ * the kitchens: a new one for each costs some hundredths of the time (measured).
  */
 function pouring(recipe: Recipe): { readonly recipe: Recipe; readonly pour: (by: number) => void } {
   const steps = recipe.steps.map((s) => ({ id: s.id, kind: s.kind, params: { ...s.params } }) as unknown as Step);

@@ -1,5 +1,6 @@
-import { asMade, complaintsOf, leversOf } from '@ironpan/core/batch';
+import { asMade, COMPLAINTS, complaintsOf, leversOf } from '@ironpan/core/batch';
 import type { Complaint, Remedy } from '@ironpan/core/batch';
+import { applyEdits } from '@ironpan/core/steps';
 import type { Recipe } from '@ironpan/core/steps';
 import {
   bodyText,
@@ -11,14 +12,13 @@ import {
   percent,
   remedyText,
 } from '@ironpan/core/words';
-import { applyEdits } from '@ironpan/core/steps';
-import { COMPLAINTS } from '@ironpan/core/batch';
-import { useCallback, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { now } from '../app/clock';
 import { askRemedies } from '../offload';
 import { addPlan, onePlan } from '../store/plans';
 import { Busy } from '../ui/Busy';
+import { ChoiceButtons } from '../ui/ChoiceButtons';
 import { useAsked } from '../ui/useAsked';
 import type { Running } from '../ui/running';
 
@@ -31,16 +31,15 @@ export function WouldHaveHelped({ r }: { readonly r: Running }) {
   );
   const made = useMemo(() => asMade(r.progress, r.batch.kit), [r]);
   const beliefs = r.progress.outcome.beliefs;
-  const start = useCallback(
-    (on: (p: number) => void) => {
-      const of = said ?? 'slimy';
-      const run = askRemedies(made, r.batch.kit, beliefs, of, on);
+  const start = useMemo(() => {
+    if (said === null) return null;
+    return (on: (p: number) => void) => {
+      const run = askRemedies(made, r.batch.kit, beliefs, said, on);
       // The answer says what it answers: until a new one is there, the old one is not shown under the new question.
-      return { done: run.done.then((found) => ({ of, found })), stop: run.stop };
-    },
-    [made, r.batch.kit, beliefs, said],
-  );
-  const asked = useAsked(said === null ? null : start);
+      return { done: run.done.then((found) => ({ of: said, found })), stop: run.stop };
+    };
+  }, [made, r.batch.kit, beliefs, said]);
+  const asked = useAsked(start);
   if (!s.main || could.length === 0) return null;
   return (
     <section aria-label="What would have helped" className="plate p-4">
@@ -49,19 +48,12 @@ export function WouldHaveHelped({ r }: { readonly r: Running }) {
         <Busy what="folding it again" asked={asked} />
       </div>
       <p className="quiet mt-1 mb-2">It was</p>
-      <div className="mb-3 flex flex-wrap gap-2" role="group" aria-label="It was">
-        {could.map((c) => (
-          <button
-            key={c}
-            type="button"
-            aria-pressed={c === said}
-            className={`btn ${c === said ? 'btn-chosen' : 'btn-plain'}`}
-            onClick={() => say(c)}
-          >
-            {COMPLAINT_NAMES[c]}
-          </button>
-        ))}
-      </div>
+      <ChoiceButtons
+        label="It was"
+        options={could.map((c) => [c, COMPLAINT_NAMES[c]] as const)}
+        chosen={said}
+        onChoose={say}
+      />
       {asked.data?.of === said && <Found r={r} made={made} complaint={asked.data.of} found={asked.data.found} />}
     </section>
   );

@@ -8,13 +8,12 @@ import { LEAST_G } from './flowOrder';
 import { band, comes, laneY } from './flowSheet';
 import type { Sheet } from './flowSheet';
 import type { Label } from './flowTypes';
-import { outText, waterText } from './flowWords';
+import { outName, outText, waterText } from './flowWords';
 
 /** How far below the stream that passes, fresh water comes in and thrown water goes. */
 const GAP = 12;
 /** More passes than this share one label. */
 const MOST_LABELLED = 3;
-const OUT: Readonly<Record<string, string>> = { drain: 'poured off', skimmed: 'skin', pickedOut: 'picked out' };
 const HOT = ['boil', 'blanch', 'absorb', 'heat', 'toast', 'dry'];
 const reach = (d: Sheet): number => (d.frame.compact ? 16 : 44);
 const barW = (d: Sheet): number => Math.min(8, Math.max(3, d.spacing * 0.35));
@@ -139,7 +138,7 @@ function leaves(d: Sheet, s: Step, flows: readonly Flow[], x: number, top: numbe
       x1,
       y1,
       h: fh,
-      carries: { name: OUT[to] ?? to, flow: f },
+      carries: { name: outName(to, s.kind), flow: f },
     });
     const ly = down ? y1 + fh + 15 : y1 - 6;
     d.labels.push({

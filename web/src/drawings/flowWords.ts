@@ -17,9 +17,12 @@ export const waterText = (g: number, compact: boolean, times = 1): string =>
 export function outText(to: string, kind: string, g: number, compact: boolean): string {
   const t = join(grams(g));
   if (compact) return `−${t}`;
-  if (to === 'steam') return `steam ${t}`;
-  if (to === 'drain') return `${kind === 'hull' ? 'skins' : 'poured off'} ${t}`;
-  return to === 'skimmed' ? `skin ${t}` : t;
+  return `${outName(to, kind)} ${t}`;
+}
+/** What leaves the plan, by where it goes and the step it leaves. */
+export function outName(to: string, kind: string): string {
+  if (to === 'drain') return kind === 'hull' ? 'skins' : 'poured off';
+  return { skimmed: 'skin', pickedOut: 'picked out' }[to] ?? to;
 }
 export function endText(r: Recipe, stream: string, g: number, compact: boolean): string {
   const t = join(grams(g));

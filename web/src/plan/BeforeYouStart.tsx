@@ -2,6 +2,7 @@ import { memo } from 'react';
 import type { Warning } from '@ironpan/core/checks';
 import type { Edit } from '@ironpan/core/steps';
 import { fixText, warningText } from '@ironpan/core/words';
+import { BEFORE_ID } from './places';
 
 interface BeforeProps {
   readonly title: 'Before you start' | 'Good to know';
@@ -14,7 +15,7 @@ const WORD = { danger: 'Stop', mend: 'Mend', know: 'Know' } as const;
 export const BeforeYouStart = memo(function BeforeYouStart({ warnings, onMend, title }: BeforeProps) {
   if (warnings.length === 0) return null;
   return (
-    <section aria-label={title} className="contain-content">
+    <section id={title === 'Before you start' ? BEFORE_ID : undefined} aria-label={title} className="contain-content">
       <h2 className="mb-2 text-lg">{title}</h2>
       <ul className="flex flex-col gap-2">
         {warnings.map((w, i) => (

@@ -5,6 +5,7 @@ import { MILKS } from '@ironpan/core/methods';
 import { milkName, USE_COUNTS, USE_NAMES } from '@ironpan/core/words';
 import { useDeferredValue, useState } from 'react';
 import { useMethods } from '../ui/useOwn';
+import { ChoiceButtons } from '../ui/ChoiceButtons';
 import { SelectField } from '../ui/SelectField';
 import { SchoolTable } from './SchoolTable';
 import { useSchools } from './useSchools';
@@ -36,19 +37,12 @@ export function Choose({ kit, onChoose }: ChooseProps) {
   return (
     <section aria-label="What is the milk for">
       <h2 className="mb-2 text-xl">What is the milk for?</h2>
-      <div className="mb-3 flex flex-wrap gap-2" role="group" aria-label="Use">
-        {USE_IDS.map((u) => (
-          <button
-            key={u}
-            type="button"
-            aria-pressed={u === use}
-            className={`btn ${u === use ? 'btn-chosen' : 'btn-plain'}`}
-            onClick={() => setUse(u)}
-          >
-            {USE_NAMES[u]}
-          </button>
-        ))}
-      </div>
+      <ChoiceButtons
+        label="Use"
+        options={USE_IDS.map((u) => [u, USE_NAMES[u]] as const)}
+        chosen={use}
+        onChoose={setUse}
+      />
       <div className="mb-3 flex flex-wrap items-end gap-x-4 gap-y-2">
         <SelectField
           label="milk"
@@ -71,7 +65,8 @@ export function Choose({ kit, onChoose }: ChooseProps) {
       <div className="mt-2 flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
         <p className="small quiet max-w-3xl">
           <b>Why this order.</b> For “{USE_NAMES[use]}” {USE_COUNTS[use]}. Every figure is computed for your kitchen
-          with the amounts each school begins with. Filled mark: cold; outlined: heated to 80 °C.
+          with the amounts each school begins with. Body, grit and beany are estimates. Filled mark: cold; outlined:
+          heated to 80 °C.
         </p>
         {ranked.length > FIRST && (
           <button type="button" className="linkish" onClick={() => setAll(!all)}>

@@ -1,4 +1,5 @@
 import type { Look } from '@ironpan/core/batch';
+import { BEFORE_ID, RESULTS_ID } from './places';
 import { bodyText, join, millilitres, percent } from '@ironpan/core/words';
 
 interface GlanceProps {
@@ -8,17 +9,16 @@ interface GlanceProps {
 export function Glance({ look }: GlanceProps) {
   const m = look.summary.main;
   const mends = look.warnings.filter((w) => w.weight !== 'know').length;
-  const show = (name: string) => (): void => {
-    const to = document.querySelector(`section[aria-label="${name}"]`);
+  const show = (id: string) => (): void => {
     const still = window.matchMedia('(prefers-reduced-motion: reduce)').matches;
-    to?.scrollIntoView({ behavior: still ? 'auto' : 'smooth', block: 'start' });
+    document.getElementById(id)?.scrollIntoView({ behavior: still ? 'auto' : 'smooth', block: 'start' });
   };
   return (
     <div
       className="sticky top-0 z-10 flex min-h-11 items-center justify-between gap-3 px-3 py-1.5"
       style={{ background: 'var(--plate)', borderBlock: '1px solid var(--line)' }}
     >
-      <button type="button" className="min-w-0 text-left leading-tight" onClick={show('What you should get')}>
+      <button type="button" className="min-w-0 text-left leading-tight" onClick={show(RESULTS_ID)}>
         <span className="sr-only">What you should get: </span>
         {m && m.massG >= 1 ? (
           <>
@@ -31,7 +31,7 @@ export function Glance({ look }: GlanceProps) {
         )}
       </button>
       {mends > 0 && (
-        <button type="button" className="linkish shrink-0" onClick={show('Before you start')}>
+        <button type="button" className="linkish shrink-0" onClick={show(BEFORE_ID)}>
           {mends} to mend
         </button>
       )}

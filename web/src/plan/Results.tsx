@@ -9,6 +9,7 @@ import type { Spoken } from '@ironpan/core/words';
 import { Figure } from '../ui/Figure';
 import { BodyResult } from './BodyResult';
 import { Classes } from './Classes';
+import { RESULTS_ID } from './places';
 import type { RangesNow } from './useRanges';
 
 interface ResultsProps {
@@ -29,7 +30,7 @@ export const Results = memo(function Results({ look, recipe, kit, now }: Results
   const between = (r: { low: number; high: number } | undefined, say: (x: number) => Spoken): string | undefined =>
     r && join(say(r.low)) !== join(say(r.high)) ? `${say(r.low).n}–${join(say(r.high))}` : undefined;
   return (
-    <section aria-label="What you should get" className="plate px-4 py-3 contain-content">
+    <section id={RESULTS_ID} aria-label="What you should get" className="plate px-4 py-3 contain-content">
       <div className="flex items-baseline justify-between gap-2">
         <h2 className="mb-1 text-lg">What you should get</h2>
         {now.progress !== null && (

@@ -1,0 +1,3 @@
+/** Where on the page of a plan the glance leads to. */
+export const RESULTS_ID = 'what-you-should-get';
+export const BEFORE_ID = 'before-you-start';
