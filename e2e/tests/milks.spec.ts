@@ -115,6 +115,22 @@ test('graded extracts: three jars on the plan, three jars on the shelf', async (
     await expect(page.getByRole('button', { name: new RegExp(`^${name}, batch 1`) })).toBeVisible();
 });
 
+test('backwards for a first pressing: no button that would change nothing, and one more pass is offered', async ({
+  page,
+}) => {
+  const cook = await Cook.enter(page, 'demo', '/plan/demo-graded');
+  await page.getByRole('button', { name: 'Backwards' }).click();
+  const sheet = page.getByRole('dialog', { name: 'Backwards' });
+  await sheet.getByLabel('I want').selectOption('fat');
+  await sheet.getByLabel('how much').fill('5');
+  await sheet.getByRole('button', { name: 'Work it out' }).click();
+  await expect(sheet.getByRole('status')).toContainText('goes to other jars');
+  await expect(sheet.getByRole('button', { name: 'Take these amounts' })).toHaveCount(0);
+  await sheet.getByRole('button', { name: 'Add it' }).click();
+  await cook.rests();
+  await expect(page.getByText('wash with', { exact: true }).first()).toBeVisible();
+});
+
 test('a pasted recipe becomes a plan; what is missing is asked, another language is told', async ({ page }) => {
   const cook = await Cook.enter(page, 'own', '/plan');
   await page.getByRole('button', { name: 'Paste a recipe' }).click();
@@ -144,6 +160,7 @@ test('a food and a school of one’s own: made, used in a plan, kept through a r
   const protein = own.getByLabel('protein, in 100 g');
   await protein.fill('90');
   await expect(own.getByRole('alert')).toContainText('too much');
+  await expect(own.getByRole('alert')).toContainText('lower another first');
   await protein.fill('14');
   await cook.rests();
   await cook.plans('The middle way');

@@ -142,6 +142,7 @@ function Food({ of }: { readonly of: MaterialRecord }) {
                 unit="g"
                 low={0}
                 high={Math.max(0, Math.round((100 - sum + m.per100g[c]) * 100) / 100)}
+                highWhy="All together are 100 g at most: lower another first."
                 width="3.2rem"
                 onChange={(v) => set('per100g', c, v)}
               />

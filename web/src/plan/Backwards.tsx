@@ -61,6 +61,10 @@ export function Backwards({ plan, kit, look, onEdit, onClose }: BackwardsProps) 
   };
   const solve = (): void => {
     const solved = solveFor(plan.recipe, kit, {}, target());
+    if (solved.edits.length === 0) {
+      setGot({ solved, edits: [] });
+      return;
+    }
     const scaled = applyEdits(plan.recipe, solved.edits);
     const edits = [...solved.edits, ...roundForKitchen(scaled)];
     setGot({ solved, edits: [...edits, ...fitLoads(applyEdits(plan.recipe, edits), kit)] });
@@ -172,7 +176,7 @@ function Answer({
     <div className={`notice mt-3 ${solved.reached ? '' : 'mend'}`} role="status">
       {!solved.reached && solved.stop && (
         <p>
-          <b>Not quite:</b> {stopText(solved.stop)}. This is the nearest.
+          <b>Not quite:</b> {stopText(solved.stop)}.{got.edits.length > 0 ? ' This is the nearest.' : ''}
         </p>
       )}
       {solved.reached && got.edits.length === 0 && <p>The plan gives that as it is.</p>}
@@ -201,7 +205,7 @@ function Passes({ plan, kit, onEdit, onClose }: Pick<BackwardsProps, 'plan' | 'k
   const [n, setN] = useState(Math.min(16, Math.max(2, now)));
   const next = useMemo(() => nextPass(plan.recipe, kit), [plan.recipe, kit]);
   const split = useMemo(() => bestSplit(plan.recipe, kit, {}, n), [plan.recipe, kit, n]);
-  if (!next || !split) return null;
+  if (!next && !split) return null;
   const take = (edits: readonly Edit[], what: string): void => {
     onEdit(edits, what);
     onClose();
@@ -209,24 +213,28 @@ function Passes({ plan, kit, onEdit, onClose }: Pick<BackwardsProps, 'plan' | 'k
   return (
     <section className="mt-4 pt-3" style={{ borderTop: '1px solid var(--line)' }}>
       <h3 className="text-lg">Passes</h3>
-      <p className="mt-1">
-        One more wash with {join(grams(next.waterG))} brings {join(grams(next.milkG))} at {join(percent(next.solids))}{' '}
-        solids: {join(percent(next.more))} more out of it, for {plain(next.minutes)} min.{' '}
-        <button type="button" className="linkish" onClick={() => take(next.edits, 'nextPass')}>
-          Add it
-        </button>
-      </p>
-      <div className="mt-2 flex flex-wrap items-end gap-3">
-        <NumberField label="the same water over" value={n} unit="passes" low={1} high={16} whole onChange={setN} />
-        <p className="flex-1 basis-52">
-          Best split: {join(grams(split.firstG))} first
-          {split.passes > 1 ? `, then ${split.passes - 1} × ${join(grams(split.eachG))}` : ''};{' '}
-          {join(grams(split.solidsG))} of solids come through.{' '}
-          <button type="button" className="linkish" onClick={() => take(split.edits, 'bestSplit')}>
-            Split it so
+      {next && (
+        <p className="mt-1">
+          One more wash with {join(grams(next.waterG))} brings {join(grams(next.milkG))} at {join(percent(next.solids))}{' '}
+          solids: {join(percent(next.more))} more out of it, for {plain(next.minutes)} min.{' '}
+          <button type="button" className="linkish" onClick={() => take(next.edits, 'nextPass')}>
+            Add it
           </button>
         </p>
-      </div>
+      )}
+      {split && (
+        <div className="mt-2 flex flex-wrap items-end gap-3">
+          <NumberField label="the same water over" value={n} unit="passes" low={1} high={16} whole onChange={setN} />
+          <p className="flex-1 basis-52">
+            Best split: {join(grams(split.firstG))} first
+            {split.passes > 1 ? `, then ${split.passes - 1} × ${join(grams(split.eachG))}` : ''};{' '}
+            {join(grams(split.solidsG))} of solids come through.{' '}
+            <button type="button" className="linkish" onClick={() => take(split.edits, 'bestSplit')}>
+              Split it so
+            </button>
+          </p>
+        </div>
+      )}
     </section>
   );
 }

@@ -13,6 +13,8 @@ export interface NumberFieldProps {
   readonly big?: boolean;
   readonly width?: string;
   readonly hint?: string;
+  /** Why it can be no more, and what to do: said after the bound. */
+  readonly highWhy?: string;
   readonly hideLabel?: boolean;
   readonly placeholder?: string;
   readonly whole?: boolean;
@@ -82,6 +84,7 @@ function faultOf(text: string, p: NumberFieldProps): string | null {
       : numberFaultText(n.fault, text.trim(), p.low, p.high, p.unit);
   if (p.whole && !Number.isInteger(n.value)) return `${text.trim()} is not a whole number.`;
   if (n.value < p.low - 1e-9) return numberFaultText('low', text.trim(), p.low, p.high, p.unit);
-  if (n.value > p.high + 1e-9) return numberFaultText('high', text.trim(), p.low, p.high, p.unit);
+  if (n.value > p.high + 1e-9)
+    return [numberFaultText('high', text.trim(), p.low, p.high, p.unit), p.highWhy].filter(Boolean).join(' ');
   return null;
 }
