@@ -14,16 +14,16 @@ export function leverValue(l: Lever, v: number): string {
     case 'g':
       return join(grams(Math.round(v)));
     case 'C':
-      return `${plain(Math.round(v))} °C`;
+      return join({ n: plain(Math.round(v)), unit: '°C' });
     case 's':
-      return `${plain(Math.round(v))} s`;
+      return join({ n: plain(Math.round(v)), unit: 's' });
     case 'min':
     case 'h':
       return join(duration(v));
     case '%':
       return join(percent(v));
     case 'cm':
-      return `${plain(v, 1)} cm`;
+      return join({ n: plain(v, 1), unit: 'cm' });
     case 'count':
       return plain(Math.round(v));
   }

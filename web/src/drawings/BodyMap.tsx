@@ -131,7 +131,7 @@ export function BodyMap({ map, levels, width, height, now, xText, yText, say, on
         <Pointed
           x={PAD.left + at[0] * w}
           y={PAD.top + (1 - at[1]) * h}
-          right={at[0] > 0.6}
+          within={width}
           low={at[1] < 0.2}
           lines={[
             `${xText(value(map.xs, at[0]))}, ${yText(value(map.ys, at[1]))}`,
@@ -147,12 +147,13 @@ export function BodyMap({ map, levels, width, height, now, xText, yText, say, on
 function Pointed(p: {
   readonly x: number;
   readonly y: number;
-  readonly right: boolean;
+  readonly within: number;
   readonly low: boolean;
   readonly lines: readonly [string, string];
 }) {
   const wide = 14 + 8.2 * Math.max(...p.lines.map((l) => l.length));
-  const x = p.right ? p.x - wide - 12 : p.x + 12;
+  const beside = p.x + 12 + wide > p.within ? p.x - wide - 12 : p.x + 12;
+  const x = Math.max(2, Math.min(beside, p.within - wide - 2));
   const y = p.low ? p.y - 56 : p.y + 10;
   return (
     <g pointerEvents="none" data-readout>

@@ -20,6 +20,7 @@ import { SelectField } from '../ui/SelectField';
 import { Busy } from '../ui/Busy';
 import { MapTable } from './MapTable';
 import { useHeld, useMap } from './useMoves';
+import { useWidth } from './useWidth';
 
 const SEED = 640;
 /** First the likeliest kitchen alone, so that the map is there at once; then others, for the edges. */
@@ -36,6 +37,7 @@ export function MapPart({ plan, kit, moved, onTake }: MapPartProps) {
   const first = useMemo(() => tellingLevers(plan.recipe, levers), [plan.recipe, levers]);
   const [xKey, setX] = useState<string | null>(null);
   const [yKey, setY] = useState<string | null>(null);
+  const [frame, width] = useWidth(760);
   const starchy = plan.recipe.materials.some((m) => m.starchBody !== null);
   const [ground, setGround] = useState<Ground>(starchy ? 'body' : 'volumeMl');
   const x = levers.find((l) => l.key === xKey) ?? first[0];
@@ -68,7 +70,7 @@ export function MapPart({ plan, kit, moved, onTake }: MapPartProps) {
       `${leverName(x, levers)} ${leverValue(x, tidy(x, vx))} and ${leverName(y, levers)} ${leverValue(y, tidy(y, vy))}`,
     );
   return (
-    <section aria-label="Map" className="plate p-4">
+    <section aria-label="Map" className="plate p-4" ref={frame}>
       <div className="mb-2 flex flex-wrap items-end gap-x-4 gap-y-2">
         <SelectField label="across" value={x.key} options={options} onChange={setX} />
         <SelectField label="upwards" value={y.key} options={options.filter(([k]) => k !== x.key)} onChange={setY} />
@@ -85,8 +87,8 @@ export function MapPart({ plan, kit, moved, onTake }: MapPartProps) {
           <BodyMap
             map={shown}
             levels={levelsOf(shown, ground)}
-            width={760}
-            height={400}
+            width={width}
+            height={Math.max(280, Math.min(400, width * 0.8))}
             now={[x.now, y.now]}
             xText={(v) => leverValue(x, v)}
             yText={(v) => leverValue(y, v)}

@@ -49,8 +49,8 @@ describe('bars', () => {
       const l = by(key);
       return l ? leverValue(l, v) : '';
     };
-    expect(say('grind.waterC', 12.4)).toBe('12 °C');
-    expect(say('grind.durationS', 150)).toBe('150 s');
+    expect(say('grind.waterC', 12.4)).toBe('12\u00a0°C');
+    expect(say('grind.durationS', 150)).toBe('150\u00a0s');
     expect(say('larder.0', 128.3).replace(/\s/g, ' ')).toBe('128 g');
     expect(say('passes', 2)).toBe('2');
   });
