@@ -12,7 +12,8 @@ const swc = (jsx) => [
   },
 ];
 const transform = { '^.+\\.tsx$': swc(true), '^.+\\.(ts|mts|cts|js|mjs)$': swc(false) };
-const transformIgnorePatterns = ['/node_modules/'];
+/** Packages that ship only as modules, which Jest must turn into its own form. */
+const transformIgnorePatterns = ['/node_modules/(?!@noble/)'];
 const moduleNameMapper = { '^@ironpan/core/(.*)$': '<rootDir>/../core/src/$1/index.ts' };
 const room = (name) => ({
   displayName: name,

@@ -26,6 +26,8 @@ export default defineConfig({
     baseURL: `http://127.0.0.1:${port}`,
     viewport: { width: 1280, height: 800 },
     locale: 'en-GB',
+    // Kept pages would answer in place of the server; its own test lets it in.
+    serviceWorkers: 'block',
     timezoneId: 'UTC',
     colorScheme: 'light',
     launchOptions: { executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium', args },

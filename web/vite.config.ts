@@ -1,9 +1,45 @@
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
+import { VitePWA } from 'vite-plugin-pwa';
 
 export default defineConfig({
-  plugins: [react(), tailwindcss()],
+  plugins: [
+    react(),
+    tailwindcss(),
+    VitePWA({
+      registerType: 'prompt',
+      // Registered from app/updates.ts: an inline script would be refused by our own content policy.
+      injectRegister: false,
+      manifest: {
+        name: 'Ironpan',
+        short_name: 'Ironpan',
+        description: 'Plan, make and keep plant milk at home.',
+        lang: 'en-GB',
+        theme_color: '#20262a',
+        background_color: '#eef1ee',
+        display: 'standalone',
+        start_url: '/',
+        icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' }],
+      },
+      workbox: {
+        globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+        cleanupOutdatedCaches: true,
+        clientsClaim: true,
+        skipWaiting: false,
+        maximumFileSizeToCacheInBytes: 4_000_000,
+        navigateFallback: null,
+        // The page itself comes from the server while there is one: it says which kitchen is served. Else from the cache.
+        runtimeCaching: [
+          {
+            urlPattern: ({ request }) => request.mode === 'navigate',
+            handler: 'NetworkOnly',
+            options: { precacheFallback: { fallbackURL: '/index.html' } },
+          },
+        ],
+      },
+    }),
+  ],
   worker: { format: 'es' },
   build: { target: 'es2023', manifest: true },
 });

@@ -2,23 +2,23 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import compression from 'compression';
 import express from 'express';
-import type { Express } from 'express';
+import type { Express, NextFunction, Request, Response } from 'express';
 import helmet from 'helmet';
+import { hostHeader, LOOPBACK, namesOf } from './hosts';
 
 export interface Deps {
   /** The built web application. */
   readonly distDir: string;
   /** Which kitchen a browser opens that has not chosen yet. */
   readonly realm: 'kitchen' | 'demo';
+  /** Where the server listens: only requests that name it are answered. */
+  readonly host?: string;
 }
 
 /** Serves the built application; it keeps no data. Listening is the caller's. */
-export function createApp({ distDir, realm }: Deps): Express {
+export function createApp({ distDir, realm, host = LOOPBACK }: Deps): Express {
   const app = express();
-  const page = readFileSync(join(distDir, 'index.html'), 'utf8').replace(
-    'data-realm="kitchen"',
-    `data-realm="${realm}"`,
-  );
+  const page = readFileSync(join(distDir, 'index.html'), 'utf8').replace('data-realm=""', `data-realm="${realm}"`);
   app.disable('x-powered-by');
   app.use(
     helmet({
@@ -39,22 +39,42 @@ export function createApp({ distDir, realm }: Deps): Express {
     }),
   );
   app.use(compression());
+  const names = namesOf(host);
+  app.use((req, res, next) => {
+    const asked = hostHeader(req.headers.host);
+    if (!asked || !names.has(asked.name)) {
+      // A page elsewhere that points its own name at this machine must not be served our pages.
+      res.status(421).type('text').send('This address is not served here. Open the address that Ironpan printed.\n');
+      return;
+    }
+    // Data belong to host and port: one address, or a kitchen would be split in two.
+    if (asked.name === 'localhost') res.redirect(307, `http://${LOOPBACK}:${asked.port}${pathOf(req.originalUrl)}`);
+    else next();
+  });
   app.get('/healthz', (_req, res) => {
     res.json({ ok: true, realm });
   });
-  app.use((req, res, next) => {
-    // Data belong to host and port: one address, or a kitchen would be split in two.
-    if (req.hostname === 'localhost') {
-      const port = req.headers.host?.split(':')[1] ?? '80';
-      res.redirect(307, `http://127.0.0.1:${port}${req.originalUrl}`);
-      return;
-    }
-    next();
-  });
   app.use('/assets', express.static(join(distDir, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }));
-  app.use(express.static(distDir, { index: false }));
-  app.get('/{*path}', (_req, res) => {
+  const sendPage = (_req: Request, res: Response): void => {
     res.type('html').set('Cache-Control', 'no-cache').send(page);
-  });
+  };
+  app.get('/index.html', sendPage);
+  app.use(express.static(distDir, { index: false }));
+  app.get('/{*path}', sendPage);
+  app.use(plainError);
   return app;
+}
+/** Of an address only path and question go into a redirect: `//other.example` would be another host. */
+const pathOf = (url: string): string => `/${url.replace(/^[/\\]+/, '')}`;
+
+/** Four arguments make it Express's handler of errors. A plain sentence: no trace, no path of this machine. */
+function plainError(e: { readonly status?: number }, _req: Request, res: Response, _next: NextFunction): void {
+  const status = e.status !== undefined && e.status >= 400 && e.status < 500 ? e.status : 500;
+  const say =
+    status === 500
+      ? 'The server failed.'
+      : status === 404
+        ? 'There is nothing at this address.'
+        : 'This request is refused.';
+  res.status(status).type('text').send(`${say}\n`);
 }

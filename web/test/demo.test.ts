@@ -2,11 +2,9 @@ import { expect, test } from '@jest/globals';
 import { jarNow, progressOf } from '@ironpan/core/batch';
 import { layDemo } from '../src/demo/lay';
 import { KitchenDb, setDatabase } from '../src/store/db';
-import { allBatches } from '../src/store/batches';
-import { allJars } from '../src/store/jars';
 import { readKit } from '../src/store/kit';
 import { soakingNow } from '@ironpan/core/batch';
-import { kitchenForEach } from './setup';
+import { allBatches, allJars, kitchenForEach } from './setup';
 
 const open = kitchenForEach('lay');
 const T = Date.UTC(2026, 6, 1, 18);
@@ -25,9 +23,11 @@ test('a kitchen at 640 m, several plans, a dozen past batches with scatter, jars
   const soaks = past.filter((b) => b.p.state === 'open').map((b) => soakingNow(b.p, b.batch, T));
   expect(soaks).toHaveLength(1);
   expect(soaks[0]?.uptakeShare).toBeGreaterThan(0.5);
-  const kit = await readKit();
+  const fridge = await open().fridge.toArray();
   const jars = await allJars();
-  const here = jars.map((j) => jarNow(j.jar, j.events, j.batch, kit, T)).filter((j) => j.over === null && j.leftMl > 1);
+  const here = jars
+    .map((j) => jarNow(j.jar, j.events, j.batch, fridge, T))
+    .filter((j) => j.over === null && j.leftMl > 1);
   expect(here.length).toBeGreaterThan(4);
   expect(here.every((j) => (j.keep?.s ?? 1) > 0)).toBe(true);
   expect(batches.every((b) => b.events.every((e) => e.at <= T))).toBe(true);

@@ -1,5 +1,8 @@
 import { afterEach, beforeEach } from '@jest/globals';
-import { KitchenDb, setDatabase } from '../src/store/db';
+import { oneBatch } from '../src/store/batches';
+import type { BatchWithLog } from '../src/store/batches';
+import { db, KitchenDb, setDatabase } from '../src/store/db';
+import type { JarWithLog } from '../src/store/jars';
 
 let count = 0;
 /** A new, empty kitchen for each test. */
@@ -16,4 +19,21 @@ export function kitchenForEach(name = 'test'): () => KitchenDb {
     setDatabase(undefined);
   });
   return () => d;
+}
+
+/** Everything of the open kitchen, for tests to look at: no page ever reads so much. */
+export async function allBatches(): Promise<BatchWithLog[]> {
+  const ids = await db().batches.orderBy('startedAt').reverse().primaryKeys();
+  return (await Promise.all(ids.map(oneBatch))).filter((b) => b !== null);
+}
+export async function allJars(): Promise<JarWithLog[]> {
+  const d = db();
+  const jars = await d.jars.toArray();
+  return Promise.all(
+    jars.map(async (jar) => {
+      const batch = await d.batches.get(jar.batch);
+      if (!batch) throw new Error(`no batch of ${jar.id}`);
+      return { jar, batch, events: await d.jarEvents.where('jar').equals(jar.id).toArray() };
+    }),
+  );
 }

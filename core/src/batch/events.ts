@@ -1,18 +1,34 @@
 import type { Beliefs, Kit, Stream } from '../kitchen';
 import type { Reading, Recipe } from '../steps';
 
-/** Instants are UTC milliseconds; they never enter a law, only differences do. */
-export type BatchEvent = { readonly id: string; readonly batch: string; readonly at: number } & (
-  | { readonly is: 'begun'; readonly step: string; readonly task: string }
-  | { readonly is: 'ended'; readonly step: string; readonly task: string; readonly by: 'cook' | 'timer' }
-  | { readonly is: 'skipped'; readonly step: string; readonly why: string }
-  /** Gone back to this step: it and all after it are open again; what was read stays until it is read anew. */
-  | { readonly is: 'back'; readonly step: string }
-  | { readonly is: 'reading'; readonly reading: Reading }
-  | { readonly is: 'paused' | 'resumed' }
-  | { readonly is: 'abandoned'; readonly why: string }
-  | { readonly is: 'note'; readonly text: string }
-);
+/**
+ * One line of a log. `seq` is one more than the highest its writer had seen in that log: lines are read in (seq, id),
+ * whatever the clocks of their writers said. `at` is an instant, UTC milliseconds: only differences of it are used.
+ */
+interface Line {
+  readonly id: string;
+  readonly seq: number;
+  readonly at: number;
+}
+export const SKIP_REASONS = ['notNeeded', 'doneAlready', 'noTime', 'forgot', 'other'] as const;
+export type SkipReason = (typeof SKIP_REASONS)[number];
+export const ABANDON_REASONS = ['wentOff', 'scorched', 'spilt', 'changedMind', 'other'] as const;
+export type AbandonReason = (typeof ABANDON_REASONS)[number];
+
+export type BatchEvent = Line & { readonly batch: string } & (
+    | { readonly is: 'begun'; readonly step: string; readonly task: string }
+    | { readonly is: 'ended'; readonly step: string; readonly task: string; readonly by: 'cook' | 'timer' }
+    /** `text`: the cook's own words where the reason is none of the usual. */
+    | { readonly is: 'skipped'; readonly step: string; readonly why: SkipReason; readonly text: string }
+    /** Gone back to this step: it and all after it are open again; what was read stays until it is read anew. */
+    | { readonly is: 'back'; readonly step: string }
+    | { readonly is: 'reading'; readonly reading: Reading }
+    | { readonly is: 'paused' | 'resumed' }
+    /** The clock of the device was set, not time that passed: from here on instants are `byMs` later than they were. */
+    | { readonly is: 'clockSet'; readonly byMs: number }
+    | { readonly is: 'abandoned'; readonly why: AbandonReason; readonly text: string }
+    | { readonly is: 'note'; readonly text: string }
+  );
 /** What a batch was expected to bring, kept at its start. */
 export interface Promised {
   readonly volumeMl: number;
@@ -42,9 +58,36 @@ export interface FilledJar {
   readonly filledAt: number;
   readonly stream: Stream;
 }
-export type JarEvent = { readonly id: string; readonly jar: string; readonly at: number } & (
-  | { readonly is: 'poured'; readonly ml: number }
-  | { readonly is: 'finished' }
-  | { readonly is: 'thrown'; readonly why: string }
-  | { readonly is: 'boiled'; readonly forS: number }
-);
+
+export const JAR_PLACES = ['fridge', 'freezer', 'room'] as const;
+export type JarPlace = (typeof JAR_PLACES)[number];
+/** Why a jar was thrown away: turned; past its time; to be safe; spilt; something else. */
+export const THROWN_REASONS = ['turned', 'past', 'safe', 'spilt', 'other'] as const;
+export type ThrownReason = (typeof THROWN_REASONS)[number];
+export const CAME_BACK = ['wholly', 'partly', 'not'] as const;
+
+export type JarEvent = Line & { readonly jar: string } & (
+    | { readonly is: 'poured'; readonly ml: number }
+    /** `placeC`, °C: null where the place has a log of its own (the fridge). */
+    | { readonly is: 'moved'; readonly place: JarPlace; readonly placeC: number | null }
+    /** Where it stands became this warm, for this jar alone. */
+    | { readonly is: 'tempered'; readonly placeC: number }
+    | { readonly is: 'boiled'; readonly forS: number }
+    | { readonly is: 'heated'; readonly toC: number; readonly holdS: number }
+    | { readonly is: 'shaken'; readonly cameBack: (typeof CAME_BACK)[number] }
+    | { readonly is: 'lifted'; readonly capG: number | null }
+    | { readonly is: 'finished' | 'given' }
+    | {
+        readonly is: 'thrown';
+        readonly why: ThrownReason;
+        readonly text: string;
+        readonly lastFineAt: number | null;
+      }
+    /** Takes back the line of this id; nothing is deleted. */
+    | { readonly is: 'undone'; readonly of: string }
+  );
+/** The fridge's temperature from an instant on: the kitchen's own log, which no later setting rewrites. */
+export interface FridgeLine {
+  readonly at: number;
+  readonly placeC: number;
+}

@@ -24,11 +24,32 @@ export { leverMap, mapKey, valuesOf, tellingLevers } from './map';
 export type { Ground, LeverMap, MapAsked } from './map';
 export { USES, USE_IDS, rankFor } from './uses';
 export type { Use, Ranked, AtHand, Candidate, Point } from './uses';
-export { progressOf, ranForS, timerS, pausedSince, canSkip, soakingNow, holdingNow } from './progress';
+export { progressOf, ranForS, timerS, pausedSince, canSkip, soakingNow, holdingNow, stillRaw } from './progress';
 export type { Progress, TaskState, SoakingNow, HoldingNow } from './progress';
-export { jarsOf, jarNow } from './jars';
-export type { JarNow } from './jars';
-export type { BatchEvent, FrozenBatch, FilledJar, JarEvent, Promised } from './events';
+export { jarsOf } from './jars';
+export { jarNow } from './jarLife';
+export type { JarNow } from './jarLife';
+export { endOfJar, inOrder, lastSeq, latestInstant, standing, unsaid } from './log';
+export type { Happening, JarHappening } from './log';
+export { digestOf, measuredMl } from './digest';
+export type { Digest } from './digest';
+export { fateOf } from './shelf';
+export { ABANDON_REASONS, CAME_BACK, JAR_PLACES, SKIP_REASONS, THROWN_REASONS } from './events';
+export type {
+  AbandonReason,
+  BatchEvent,
+  FrozenBatch,
+  FilledJar,
+  FridgeLine,
+  JarEvent,
+  JarPlace,
+  Promised,
+  SkipReason,
+  ThrownReason,
+} from './events';
 export { look } from './look';
 export { promisedOf, MODEL } from './promised';
 export type { Look } from './look';
+export { gramsPerLitre } from './strength';
+export { bestMove, WANT_LESS } from './bestMove';
+export type { Move } from './bestMove';

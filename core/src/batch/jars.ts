@@ -1,9 +1,5 @@
 import { hasFood, massG, portion, thingOf, volumeMl } from '../kitchen';
-import type { Hygiene, Kit, Stream } from '../kitchen';
-import { contextOf, isDone, keepBy, keptFor, makeStep } from '../steps';
-import type { KeepBy } from '../steps';
-import type { FilledJar, FrozenBatch, JarEvent } from './events';
-import { fold } from './fold';
+import type { FilledJar, FrozenBatch } from './events';
 import type { Progress } from './progress';
 
 /** Less than this is a smear, not something to keep, g. */
@@ -40,69 +36,4 @@ export function jarsOf(batch: FrozenBatch, p: Progress): readonly FilledJar[] {
       });
   }
   return out;
-}
-
-export interface JarNow {
-  readonly leftMl: number;
-  readonly leftG: number;
-  readonly over: 'finished' | 'thrown' | null;
-  readonly why: string | null;
-  /** Time left, never beyond the caps; null for what has no keeping rule. */
-  readonly keep: KeepBy | null;
-  readonly ageS: number;
-  readonly hygiene: Hygiene;
-  /** False: soy that has not had its boil; not to be eaten. */
-  readonly done: boolean;
-}
-
-/** Pulp is boiled in as much water as it weighs (common practice: loose enough to roll). */
-const PULP_WATER = 1;
-
-/** A jar at `now`: its filling folded through what happened to it, standing in this kitchen's fridge. */
-export function jarNow(jar: FilledJar, events: readonly JarEvent[], batch: FrozenBatch, kit: Kit, now: number): JarNow {
-  const ctx = contextOf(kit, batch.beliefs, batch.recipe.materials);
-  let s: Stream = jar.stream;
-  let since = jar.filledAt;
-  let madeAt = jar.filledAt;
-  let over: JarNow['over'] = null;
-  let why: string | null = null;
-  for (const e of [...events].sort((a, b) => a.at - b.at)) {
-    if (over) break;
-    if (e.is === 'poured') s = portion(s, Math.max(0, 1 - e.ml / Math.max(1e-9, volumeMl(s))));
-    else if (e.is === 'boiled') {
-      s = boiledPulp(keptFor(s, kit.fridgeC, kit.use.jar, (e.at - since) / 1000, ctx), e.forS, batch, kit);
-      since = e.at;
-      madeAt = e.at;
-    } else {
-      over = e.is;
-      if (e.is === 'thrown') why = e.why;
-    }
-  }
-  const kept = keptFor(s, kit.fridgeC, kit.use.jar, Math.max(0, (now - since) / 1000), ctx);
-  const ageS = Math.max(0, (now - madeAt) / 1000);
-  return {
-    leftMl: over ? 0 : volumeMl(s),
-    leftG: over ? 0 : massG(s),
-    over,
-    why,
-    keep: keepBy(kept, kit.fridgeC, kit.use.jar, ageS, ctx),
-    ageS,
-    hygiene: kept.hygiene,
-    done: isDone(kept),
-  };
-}
-
-/** Raw pulp cooked on the hob: two steps of the same fold, the water it was loosened with boiled off again. */
-function boiledPulp(s: Stream, forS: number, batch: FrozenBatch, kit: Kit): Stream {
-  const loose = { ...s, freeWaterG: s.freeWaterG + PULP_WATER * massG(s) };
-  const steps = [
-    makeStep('boilPulp', 'boil', { of: 'pulp', holdS: forS }),
-    makeStep('coolPulp', 'cool', { of: 'pulp', toC: 20 }),
-  ];
-  const o = fold(
-    { materials: batch.recipe.materials, larder: [], steps },
-    { kit, start: { pulp: { ...loose, readyAtS: 0 } } },
-  );
-  const out = o.products.pulp ?? s;
-  return { ...out, freeWaterG: Math.min(out.freeWaterG, s.freeWaterG) };
 }

@@ -1,7 +1,8 @@
 import { kindOf, orderFaults } from '../steps';
 import type { Outcome, Reading, Recipe, Step, Task } from '../steps';
-import type { BatchEvent, FrozenBatch } from './events';
+import type { BatchEvent, FrozenBatch, SkipReason } from './events';
 import { fold } from './fold';
+import { inOrder } from './log';
 import { summarise } from './summary';
 import type { Summary } from './summary';
 
@@ -20,7 +21,7 @@ export interface Progress {
   readonly current: TaskState | null;
   readonly paused: boolean;
   readonly readings: readonly Reading[];
-  readonly skipped: readonly { readonly step: string; readonly why: string }[];
+  readonly skipped: readonly ({ readonly step: string } & SkippedFor)[];
   /** The recipe without what was left out. */
   readonly recipe: Recipe;
   readonly outcome: Outcome;
@@ -28,10 +29,14 @@ export interface Progress {
   readonly endedAt: number | null;
 }
 
+interface SkippedFor {
+  readonly why: SkipReason;
+  readonly text: string;
+}
 interface Log {
   readonly begun: Map<string, number>;
   readonly ended: Map<string, number>;
-  readonly skipped: Map<string, string>;
+  readonly skipped: Map<string, SkippedFor>;
   readonly readings: Map<string, Reading>;
   abandonedAt: number | null;
   pausedAt: number | null;
@@ -48,7 +53,7 @@ function read(recipe: Recipe, events: readonly BatchEvent[]): Log {
     abandonedAt: null,
     pausedAt: null,
   };
-  for (const e of [...events].sort((a, b) => a.at - b.at || (a.id < b.id ? -1 : 1))) apply(log, recipe, e);
+  for (const e of inOrder(events)) apply(log, recipe, e);
   return log;
 }
 function apply(log: Log, recipe: Recipe, e: BatchEvent): void {
@@ -57,11 +62,13 @@ function apply(log: Log, recipe: Recipe, e: BatchEvent): void {
       if (!log.begun.has(key(e.step, e.task))) log.begun.set(key(e.step, e.task), e.at);
       break;
     case 'ended':
+      // Said twice, in two windows or by two presses, it counts once: the first.
+      if (log.ended.has(key(e.step, e.task))) break;
       log.ended.set(key(e.step, e.task), e.at);
       log.pausedAt = null;
       break;
     case 'skipped':
-      log.skipped.set(e.step, e.why);
+      log.skipped.set(e.step, { why: e.why, text: e.text });
       break;
     case 'back':
       reopen(log, recipe, e.step);
@@ -76,6 +83,9 @@ function apply(log: Log, recipe: Recipe, e: BatchEvent): void {
       if (log.pausedAt !== null) shiftRunning(log, e.at - log.pausedAt);
       log.pausedAt = null;
       break;
+    case 'clockSet':
+      setClock(log, e.byMs);
+      break;
     case 'abandoned':
       log.abandonedAt = e.at;
       break;
@@ -86,6 +96,11 @@ function apply(log: Log, recipe: Recipe, e: BatchEvent): void {
 /** A pause moves the start of what runs by its own length, so elapsed time is always now − begun. */
 function shiftRunning(log: Log, by: number): void {
   for (const [k, at] of log.begun) if (!log.ended.has(k)) log.begun.set(k, at + by);
+}
+/** The clock was set, no time passed: all that was timed before is told on the new clock, so differences stay. */
+function setClock(log: Log, byMs: number): void {
+  for (const map of [log.begun, log.ended]) for (const [k, at] of map) map.set(k, at + byMs);
+  if (log.pausedAt !== null) log.pausedAt += byMs;
 }
 function reopen(log: Log, recipe: Recipe, step: string): void {
   const from = recipe.steps.findIndex((s) => s.id === step);
@@ -147,7 +162,7 @@ export function progressOf(batch: FrozenBatch, events: readonly BatchEvent[]): P
     current,
     paused: log.pausedAt !== null,
     readings,
-    skipped: [...log.skipped].map(([step, why]) => ({ step, why })),
+    skipped: [...log.skipped].map(([step, x]) => ({ step, ...x })),
     recipe,
     outcome,
     summary: summarise(recipe, outcome, batch.kit),
@@ -165,8 +180,9 @@ export const timerS = (t: Task): number => t.timerS ?? t.durationS;
 /** The instant of a pause that still holds; null when nothing is paused. */
 export function pausedSince(events: readonly BatchEvent[]): number | null {
   let at: number | null = null;
-  for (const e of [...events].sort((a, b) => a.at - b.at)) {
+  for (const e of inOrder(events)) {
     if (e.is === 'paused') at ??= e.at;
+    else if (e.is === 'clockSet') at = at === null ? null : at + e.byMs;
     else if (e.is === 'resumed' || e.is === 'ended' || e.is === 'back') at = null;
   }
   return at;
@@ -219,4 +235,9 @@ export interface SoakingNow {
   readonly drunkG: number;
   readonly longestS: number;
   readonly aroundC: number;
+}
+/** Raw legume (it has trypsin inhibitor) that has not had its hold at the boil: nothing of it is to be tasted. */
+export function stillRaw(p: Progress): boolean {
+  if (!p.recipe.materials.some((m) => m.inhibitorLabileShare !== null)) return false;
+  return !p.tasks.some((t) => t.step.kind === 'boil' && t.task.id === 'hold' && t.status === 'done');
 }

@@ -1,6 +1,6 @@
 import { bodyOf, contextOf, layered } from '../steps';
 import type { Kit, Stream, Thing } from '../kitchen';
-import type { Body, Edit, Kind, Outcome, Recipe, Stage, Step } from '../steps';
+import type { Body, Edit, FigureOf, Kind, Outcome, Recipe, Stage, Step } from '../steps';
 
 export type FigureUnit = 'g' | 'ml' | 'C' | 's' | 'share' | 'count' | 'm' | 'um' | 'index' | 'times';
 export interface Figure {
@@ -47,7 +47,7 @@ export const setFix = (
 export interface At<K extends Kind> {
   readonly step: Step<K>;
   readonly stage: Stage;
-  readonly f: (name: string) => number;
+  readonly f: (name: FigureOf<K>) => number;
 }
 /** Each folded plan's steps by kind, sorted out once for the sixty checks that look at it. */
 const sorted = new WeakMap<Looked, Map<Kind, At<Kind>[]>>();
@@ -79,7 +79,7 @@ export function stepsOf<K extends Kind>(l: Looked, ...kinds: readonly K[]): read
 /** Does this recipe hold a bean with a trypsin inhibitor, which must be boiled? */
 export const mustBoil = (l: Looked): boolean => l.recipe.materials.some((m) => m.inhibitorLabileShare !== null);
 /** The stream as this step left it. */
-export const madeBy = (s: At<Kind>, stream: string): Stream | undefined =>
+export const madeBy = (s: Pick<At<Kind>, 'stage'>, stream: string): Stream | undefined =>
   s.stage.writes.find(([n, made]) => n === stream && made !== null)?.[1] ?? undefined;
 /** The body of a stream as it will be served from this fridge; null where there is no liquid. */
 export const bodyAt = (l: Looked, s: Stream | undefined): Body | null =>

@@ -1,35 +1,113 @@
-import { orderFaults } from '../steps';
-import { orderFaultText } from '../words';
+import { strFromU8 } from 'fflate';
+import type { Digest } from '../batch';
 import { TABLES, validRow } from '../records';
 import type { Fault, Kitchen, Table } from '../records';
-import type { Recipe } from '../steps';
+import { ArchiveWriter, BACKUP_FORMAT, isArchive, openArchive, readChunk, versionFault } from './archive';
+import { checkShape } from './shape';
+import { belongTogether } from './together';
 
-/** The one file that holds a whole kitchen. */
-export const BACKUP_FORMAT = 'ironpan-kitchen';
-const BACKUP_VERSION = 1;
-/** A kitchen of many years is a few megabytes; more than this is some other file. */
-export const BACKUP_MOST_BYTES = 32_000_000;
+/** Ten years with traces come to a hundred megabytes packed; more than this is some other file. */
+export const BACKUP_MOST_BYTES = 600_000_000;
 
-export function backupText(k: Kitchen, exportedAt: number): string {
-  return `${JSON.stringify({ format: BACKUP_FORMAT, version: BACKUP_VERSION, exportedAt, tables: k }, null, 1)}\n`;
+/** A whole kitchen as one archive. Large ones are written piece by piece with `ArchiveWriter`. */
+export function backupBytes(k: Kitchen, exportedAt: number): Uint8Array {
+  const pieces: Uint8Array[] = [];
+  const w = new ArchiveWriter((p) => pieces.push(p));
+  for (const t of TABLES) w.add(t, k[t]);
+  w.end(exportedAt);
+  const out = new Uint8Array(pieces.reduce((n, p) => n + p.length, 0));
+  let at = 0;
+  for (const p of pieces) {
+    out.set(p, at);
+    at += p.length;
+  }
+  return out;
 }
 
 export type ReadBackup =
-  | { readonly ok: true; readonly kitchen: Kitchen; readonly exportedAt: number }
+  | { readonly ok: true; readonly kitchen: Kitchen; readonly digests: readonly Digest[]; readonly exportedAt: number }
   | { readonly ok: false; readonly faults: readonly Fault[] };
-const refuse = (say: string, path = ''): ReadBackup => ({ ok: false, faults: [{ path, say }] });
+type Refused = Extract<ReadBackup, { ok: false }>;
+const refuse = (say: string, path = ''): Refused => ({ ok: false, faults: [{ path, say }] });
 /** Enough to see the pattern of what is wrong. */
 const MOST_FAULTS = 12;
 
-/** Reads a backup whole: every row is judged before anything is handed on. */
-export function readBackup(given: string): ReadBackup {
+/** Share of the work that is done, 0..1. */
+type OnProgress = (share: number) => void;
+/** Of the whole, how much is reading rows; the rest is looking at whether they belong together. */
+const READING = 0.7;
+
+/**
+ * Reads a backup whole, archive or the JSON of version 1: every row is judged, and whether they belong together, before
+ * anything is handed on.
+ */
+export function readBackup(given: Uint8Array, onProgress: OnProgress = () => undefined): ReadBackup {
   if (given.length > BACKUP_MOST_BYTES)
     return refuse(
       `This file is ${Math.round(given.length / 1e6)} MB; a kitchen is under ${BACKUP_MOST_BYTES / 1e6} MB. Choose the file that Ironpan exported.`,
     );
+  const rows = Object.fromEntries(TABLES.map((t) => [t, [] as unknown[]])) as Record<Table, unknown[]>;
+  const judge = new Judge(rows);
+  const read = isArchive(given) ? readArchive(given, judge, onProgress) : readText(strFromU8(given), judge, onProgress);
+  if (!read.ok) return read;
+  const kitchen = rows as unknown as Kitchen;
+  const of = (x: number): void => onProgress(READING + (1 - READING) * x);
+  const { faults, digests } =
+    judge.faults.length > 0 ? { faults: judge.faults, digests: [] } : belongTogether(kitchen, MOST_FAULTS, of);
+  return faults.length > 0
+    ? { ok: false, faults: faults.slice(0, MOST_FAULTS) }
+    : { ok: true, kitchen, digests, exportedAt: read.exportedAt };
+}
+
+/** Takes rows one by one, keeps the good and remembers what is wrong with the others. */
+class Judge {
+  readonly faults: Fault[] = [];
+  constructor(private readonly rows: Record<Table, unknown[]>) {}
+  get full(): boolean {
+    return this.faults.length >= MOST_FAULTS;
+  }
+  take(table: Table, row: unknown, n: number): void {
+    if (this.full) return;
+    const judged = validRow(table, row);
+    if ('row' in judged) this.rows[table].push(judged.row);
+    else
+      for (const f of judged.faults)
+        this.faults.push({ path: `tables.${table}[${n - 1}]`, say: `${table}, row ${n}: ${f.say}` });
+  }
+}
+type Read = { readonly ok: true; readonly exportedAt: number } | Refused;
+
+function readArchive(bytes: Uint8Array, judge: Judge, onProgress: OnProgress): Read {
+  const opened = openArchive(bytes);
+  if (!opened.ok) return opened;
+  const all = opened.chunks.reduce((n, c) => n + c.rows, 0);
+  const seen = new Map<Table, number>();
+  let done = 0;
+  for (const c of opened.chunks) {
+    const rows = readChunk(bytes, c);
+    if (!Array.isArray(rows)) return { ok: false, faults: [rows as Fault] };
+    let n = seen.get(c.table) ?? 0;
+    for (const row of rows) {
+      n += 1;
+      judge.take(c.table, row, n);
+    }
+    seen.set(c.table, n);
+    done += rows.length;
+    onProgress((READING * done) / Math.max(1, all));
+    if (judge.full) break;
+  }
+  return { ok: true, exportedAt: opened.exportedAt };
+}
+
+/** A file of version 1 knew no own materials and schools at first, and never these others. */
+const MAY_LACK: readonly Table[] = ['materials', 'methods', 'fridge', 'settings', 'undo', 'traces'];
+
+function readText(text: string, judge: Judge, onProgress: OnProgress): Read {
+  const bad = checkShape(text);
+  if (bad) return refuse(`This cannot be a kitchen: ${bad}`);
   let data: unknown;
   try {
-    data = JSON.parse(given);
+    data = JSON.parse(text);
   } catch (e) {
     return refuse(
       `The file is cut short or is not JSON (${e instanceof Error ? e.message : 'unreadable'}). Export it again from where it came.`,
@@ -38,89 +116,18 @@ export function readBackup(given: string): ReadBackup {
   if (typeof data !== 'object' || data === null || (data as { format?: unknown }).format !== BACKUP_FORMAT)
     return refuse(`This is not a kitchen that Ironpan exported: “format” must be “${BACKUP_FORMAT}”.`, 'format');
   const d = data as { version?: unknown; exportedAt?: unknown; tables?: unknown };
-  if (d.version !== BACKUP_VERSION)
-    return refuse(
-      typeof d.version === 'number' && d.version > BACKUP_VERSION
-        ? `The file has version ${d.version}, made by a newer Ironpan; this one reads version ${BACKUP_VERSION}. Update first.`
-        : `“version” must be ${BACKUP_VERSION}.`,
-      'version',
-    );
+  if (d.version !== 1) return refuse(versionFault(d.version), 'version');
   if (typeof d.tables !== 'object' || d.tables === null || Array.isArray(d.tables))
     return refuse('“tables” is missing.', 'tables');
-  return readTables(d.tables as Record<string, unknown>, typeof d.exportedAt === 'number' ? d.exportedAt : 0);
-}
-
-const LATER_TABLES: readonly Table[] = ['materials', 'methods'];
-
-function readTables(tables: Readonly<Record<string, unknown>>, exportedAt: number): ReadBackup {
-  const faults: Fault[] = [];
-  const rows = Object.fromEntries(TABLES.map((t) => [t, [] as unknown[]])) as Record<Table, unknown[]>;
+  const tables = d.tables as Readonly<Record<string, unknown>>;
   for (const name of Object.keys(tables))
     if (!(TABLES as readonly string[]).includes(name))
-      faults.push({ path: `tables.${name}`, say: `tables.${name} is not known here.` });
-  for (const table of TABLES) {
-    // A file of version 1 knew no own materials and schools.
-    const list = tables[table] ?? (LATER_TABLES.includes(table) ? [] : undefined);
-    if (!Array.isArray(list)) {
-      faults.push({ path: `tables.${table}`, say: `tables.${table} is missing or is not a list.` });
-      continue;
-    }
-    list.forEach((row, i) => {
-      if (faults.length >= MOST_FAULTS) return;
-      const judged = validRow(table, row);
-      if ('row' in judged) rows[table].push(judged.row);
-      else
-        for (const f of judged.faults)
-          faults.push({ path: `tables.${table}[${i}]`, say: `${table}, row ${i + 1}: ${f.say}` });
-    });
+      judge.faults.push({ path: `tables.${name}`, say: `tables.${name} is not known here.` });
+  for (const [t, table] of TABLES.entries()) {
+    const list = tables[table] ?? (MAY_LACK.includes(table) ? [] : undefined);
+    if (Array.isArray(list)) list.forEach((row, i) => judge.take(table, row, i + 1));
+    else judge.faults.push({ path: `tables.${table}`, say: `tables.${table} is missing or is not a list.` });
+    onProgress((READING * (t + 1)) / TABLES.length);
   }
-  const kitchen = rows as unknown as Kitchen;
-  if (faults.length === 0) faults.push(...belongTogether(kitchen));
-  return faults.length > 0 ? { ok: false, faults: faults.slice(0, MOST_FAULTS) } : { ok: true, kitchen, exportedAt };
-}
-
-/** What one row alone cannot show: twins, lines that point to nothing, steps out of order. */
-function belongTogether(k: Kitchen): readonly Fault[] {
-  const faults: Fault[] = [];
-  for (const t of TABLES) {
-    const seen = new Set<string>();
-    (k[t] as readonly { id: string }[]).forEach((r, i) => {
-      if (seen.has(r.id))
-        faults.push({ path: `tables.${t}[${i}]`, say: `${t}, row ${i + 1}: its id “${r.id}” stands there twice.` });
-      seen.add(r.id);
-    });
-  }
-  const batches = new Set(k.batches.map((b) => b.id));
-  const jars = new Set(k.jars.map((j) => j.id));
-  k.events.forEach((e, i) => {
-    if (!batches.has(e.batch))
-      faults.push({ path: `tables.events[${i}]`, say: `events, row ${i + 1}: its batch is not in the file.` });
-  });
-  k.jars.forEach((j, i) => {
-    if (!batches.has(j.batch))
-      faults.push({ path: `tables.jars[${i}]`, say: `jars, row ${i + 1}: its batch is not in the file.` });
-  });
-  k.jarEvents.forEach((e, i) => {
-    if (!jars.has(e.jar))
-      faults.push({ path: `tables.jarEvents[${i}]`, say: `jarEvents, row ${i + 1}: its jar is not in the file.` });
-  });
-  k.plans.forEach((p, i) => faults.push(...recipeFaults('plans', p, i)));
-  k.batches.forEach((b, i) => faults.push(...recipeFaults('batches', b, i)));
-  k.methods.forEach((m, i) => faults.push(...recipeFaults('methods', m, i)));
-  return faults;
-}
-function recipeFaults(table: string, p: { readonly recipe: Recipe }, i: number): readonly Fault[] {
-  const ids = new Set(p.recipe.materials.map((m) => m.id));
-  return [
-    ...p.recipe.larder
-      .filter((l) => !ids.has(l.material))
-      .map((l) => ({
-        path: `tables.${table}[${i}]`,
-        say: `${table}, row ${i + 1}: the material “${l.material}” is not described.`,
-      })),
-    ...orderFaults(p.recipe).map((f) => ({
-      path: `tables.${table}[${i}].recipe.steps[${f.index}]`,
-      say: `${table}, row ${i + 1}: ${orderFaultText(f)}`,
-    })),
-  ];
+  return { ok: true, exportedAt: typeof d.exportedAt === 'number' ? d.exportedAt : 0 };
 }

@@ -1,4 +1,5 @@
-export { backupText, readBackup, BACKUP_FORMAT, BACKUP_MOST_BYTES } from './backup';
+export { backupBytes, readBackup, BACKUP_MOST_BYTES } from './backup';
+export { ArchiveWriter, BACKUP_FORMAT, BACKUP_VERSION } from './archive';
 export type { ReadBackup } from './backup';
 export { readPlanFile, readPlan, writePlan, fileKey, PLAN_FORMAT, PLAN_VERSION } from './planFile';
 export type { PlanFile, ReadPlan } from './planFile';

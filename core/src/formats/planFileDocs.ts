@@ -1,4 +1,4 @@
-import { KINDS, kindOf } from '../steps';
+import { FIGURES, KINDS, kindOf } from '../steps';
 import type { Kind, ParamSpec } from '../steps';
 import { MATERIALS } from '../materials';
 import { USUAL_KIT } from '../kitchen';
@@ -6,8 +6,10 @@ import { amountOf, boundText, unitsFor, writeAmount } from './amounts';
 import { KITCHEN_LINES, THING_LINES, writeKitchen } from './kitchenBlock';
 import { fileKey, PLAN_FORMAT, PLAN_VERSION } from './planFile';
 import { PRODUCT_KEYS, STREAM_KEYS, OUTCOME_FORMAT } from './outcomeFile';
-import { FIGURE_KEYS } from './figureKeys';
 
+/** "fat cap lifted off, g"; shares and flags say by themselves what they are. */
+const figureText = ([unit, what]: (typeof FIGURES)[keyof typeof FIGURES]): string =>
+  unit === 'flag' || unit === 'count' ? what : `${what}, ${unit === 'C' ? '°C' : unit === 'share' ? 'fraction' : unit}`;
 const row = (...cells: readonly string[]): string => `| ${cells.join(' | ')} |`;
 const code = (x: unknown): string => `\`${typeof x === 'string' ? x : JSON.stringify(x)}\``;
 
@@ -160,6 +162,6 @@ export function planFileDocs(): string {
     '',
     '### Figures of a stage',
     '',
-    ...keyTable(FIGURE_KEYS),
+    ...keyTable(Object.fromEntries(Object.entries(FIGURES).map(([k, f]) => [k, figureText(f)]))),
   ].join('\n')}\n`;
 }

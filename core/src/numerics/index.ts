@@ -3,3 +3,4 @@ export type { RootOutcome } from './root';
 export { GAUSS3 } from './quadrature';
 export { interpolate } from './interpolate';
 export { seededRandom, normal } from './random';
+export { groupBy } from './group';

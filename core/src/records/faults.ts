@@ -64,8 +64,17 @@ function sentence(type: string, c: Readonly<Record<string, unknown>>): string {
       return 'stands there twice; every id must be its own';
     case 'composition.over':
       return 'adds up to more than 100 g in 100 g';
+    case 'kit.lacks':
+      return `has no ${text(c.kind)} among its things; every kitchen needs one`;
+    case 'kit.use':
+      return `uses the ${text(c.kind)} ${shown(c.used)}, which is not among its things`;
+    case 'name.reserved':
+      return `is ${value}, a word that JavaScript keeps for itself; choose another name`;
+    case 'stream.food':
+      return `was made from ${shown(c.food)}, which its batch does not know`;
     default:
       return `is ${value}, which cannot be used here (${type})`;
   }
 }
+const text = (x: unknown): string => (typeof x === 'string' ? x : shown(x));
 const places = (x: unknown): number => (Number.isInteger(Number(x)) ? 0 : 3);

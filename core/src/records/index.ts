@@ -12,6 +12,11 @@ export type {
   KitRecord,
   MaterialRecord,
   MethodRecord,
+  FridgeRecord,
+  SettingsRecord,
+  PlanVersion,
+  UndoRecord,
+  TraceRecord,
   Kitchen,
   Table,
 } from './types';
@@ -23,3 +28,4 @@ export { validRow } from './validate';
 export { faultOf, pathText } from './faults';
 export type { Fault } from './faults';
 export { id, number, object, text, step as stepSchema, material as materialSchema } from './parts';
+export { MOST_NESTING, MOST_TEXT, MOST_UNDO } from './limits';

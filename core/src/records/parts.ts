@@ -5,11 +5,19 @@ import type { Kind, ParamSpec } from '../steps';
 
 /** Joi pieces shared by records and the plan file. Bounds come from the step kinds, never from here. */
 export const text = (max: number): Joi.StringSchema => Joi.string().trim().min(1).max(max);
+/** Words that every object already answers to: as the name of a food or a stream they would find what is not there. */
+const RESERVED = new Set([...Object.getOwnPropertyNames(Object.prototype), 'prototype']);
+const unreserved = (s: Joi.StringSchema): Joi.StringSchema =>
+  s.custom((v: string, h) => (RESERVED.has(v) ? h.error('name.reserved') : v));
 export const id = (): Joi.StringSchema =>
-  Joi.string()
-    .pattern(/^[\w:.-]+$/)
-    .min(1)
-    .max(80);
+  unreserved(
+    Joi.string()
+      .pattern(/^[\w:.-]+$/)
+      .min(1)
+      .max(80),
+  );
+/** The name of a stream: free words, but none that means something to every object. */
+const streamName = (): Joi.StringSchema => unreserved(text(40));
 export const number = (low: number, high: number): Joi.NumberSchema => Joi.number().strict().min(low).max(high);
 export const amount = (): Joi.NumberSchema => number(0, 1e7);
 export const instant = (): Joi.NumberSchema => number(0, 8.64e15);
@@ -75,7 +83,7 @@ function param(spec: ParamSpec): Joi.Schema {
     case 'flag':
       return Joi.boolean().strict();
     case 'stream':
-      return text(40);
+      return streamName();
     case 'thing':
       return text(80);
   }
@@ -97,7 +105,7 @@ export const recipe = (): Joi.ObjectSchema =>
   object({
     materials: Joi.array().items(material()).min(1).max(40),
     larder: Joi.array()
-      .items(object({ into: text(40), material: id(), grams: number(0, 100_000) }))
+      .items(object({ into: streamName(), material: id(), grams: number(0, 100_000) }))
       .min(1)
       .max(40),
     steps: Joi.array().items(step()).max(80).unique('id'),

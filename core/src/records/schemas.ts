@@ -1,6 +1,10 @@
 import Joi from 'joi';
+import { ABANDON_REASONS, CAME_BACK, JAR_PLACES, SKIP_REASONS, THROWN_REASONS } from '../batch';
 import { KIT_SPECS, THING_KINDS, THING_SPECS } from '../kitchen';
 import type { KitSpec, ThingKind } from '../kitchen';
+import { complete } from './kitWhole';
+import type { Table } from './types';
+import { MOST_UNDO } from './limits';
 import { amount, grams, id, instant, material, number, object, recipe, text } from './parts';
 
 const named = { id: id(), name: text(80) };
@@ -83,33 +87,61 @@ const reading = Joi.object({
   value: number(-1e6, 1e7).required(),
   source: Joi.valid('cook', 'clock', 'demo').required(),
 });
-const happened = { v: Joi.valid(1), id: id(), batch: id(), at: instant() };
-const why = Joi.string().allow('').max(400);
+/** A sequence counts lines of one log; what version 1 left are instants. */
+const seq = (): Joi.NumberSchema => number(0, 8.64e15).integer();
+const happened = { v: Joi.valid(2), id: id(), batch: id(), seq: seq(), at: instant() };
+const words = Joi.string().allow('').max(400);
 
 const event = Joi.alternatives().conditional('.is', {
   switch: [
     { is: 'begun', then: object({ ...happened, is: 'begun', step: id(), task: id() }) },
     { is: 'ended', then: object({ ...happened, is: 'ended', step: id(), task: id(), by: Joi.valid('cook', 'timer') }) },
-    { is: 'skipped', then: object({ ...happened, is: 'skipped', step: id(), why }) },
+    {
+      is: 'skipped',
+      then: object({ ...happened, is: 'skipped', step: id(), why: Joi.valid(...SKIP_REASONS), text: words }),
+    },
     { is: 'back', then: object({ ...happened, is: 'back', step: id() }) },
     { is: 'reading', then: object({ ...happened, is: 'reading', reading }) },
-    { is: 'abandoned', then: object({ ...happened, is: 'abandoned', why }) },
+    { is: 'clockSet', then: object({ ...happened, is: 'clockSet', byMs: number(-8.64e15, 8.64e15) }) },
+    {
+      is: 'abandoned',
+      then: object({ ...happened, is: 'abandoned', why: Joi.valid(...ABANDON_REASONS), text: words }),
+    },
     { is: 'note', then: object({ ...happened, is: 'note', text: Joi.string().max(2000) }) },
   ],
   otherwise: object({ ...happened, is: Joi.valid('paused', 'resumed') }),
 });
-const jarHappened = { v: Joi.valid(1), id: id(), jar: id(), at: instant() };
+const jarHappened = { v: Joi.valid(2), id: id(), jar: id(), seq: seq(), at: instant() };
+const placeC = number(-40, 60);
+const thrown = object({
+  ...jarHappened,
+  is: 'thrown',
+  why: Joi.valid(...THROWN_REASONS),
+  text: words,
+  lastFineAt: instant().allow(null),
+});
+const moved = object({ ...jarHappened, is: 'moved', place: Joi.valid(...JAR_PLACES), placeC: placeC.allow(null) });
+const heated = object({ ...jarHappened, is: 'heated', toC: number(0, 130), holdS: number(0, 4 * 3600) });
 const jarEvent = Joi.alternatives().conditional('.is', {
   switch: [
     { is: 'poured', then: object({ ...jarHappened, is: 'poured', ml: amount() }) },
-    { is: 'thrown', then: object({ ...jarHappened, is: 'thrown', why }) },
+    { is: 'moved', then: moved },
+    { is: 'tempered', then: object({ ...jarHappened, is: 'tempered', placeC }) },
+    { is: 'thrown', then: thrown },
     { is: 'boiled', then: object({ ...jarHappened, is: 'boiled', forS: number(0, 4 * 3600) }) },
+    { is: 'heated', then: heated },
+    { is: 'shaken', then: object({ ...jarHappened, is: 'shaken', cameBack: Joi.valid(...CAME_BACK) }) },
+    { is: 'lifted', then: object({ ...jarHappened, is: 'lifted', capG: amount().allow(null) }) },
+    { is: 'undone', then: object({ ...jarHappened, is: 'undone', of: id() }) },
   ],
-  otherwise: object({ ...jarHappened, is: Joi.valid('finished') }),
+  otherwise: object({ ...jarHappened, is: Joi.valid('finished', 'given') }),
 });
+const versions = Joi.array()
+  .items(object({ name: text(120), recipe: recipe() }))
+  .max(MOST_UNDO);
 
 export const SCHEMAS = {
-  kit: object({ ...kitKeys, updatedAt: instant() }),
+  kit: complete({ ...kitKeys, updatedAt: instant() }),
   plans: object({
     v: Joi.valid(2),
     id: id(),
@@ -128,7 +160,7 @@ export const SCHEMAS = {
     plan: id(),
     name: text(120),
     recipe: recipe(),
-    kit: object(kitKeys),
+    kit: complete(kitKeys),
     beliefs,
     model: text(40),
     promised,
@@ -156,4 +188,31 @@ export const SCHEMAS = {
     recipe: recipe(),
     updatedAt: instant(),
   }),
-} as const;
+  fridge: object({ v: Joi.valid(1), id: id(), at: instant(), placeC }),
+  settings: object({
+    v: Joi.valid(1),
+    id: Joi.valid('settings'),
+    cups: Joi.valid('none', 'us', 'metric', 'own'),
+    us: Joi.boolean().strict(),
+    keys: Joi.boolean().strict(),
+  }),
+  undo: object({
+    v: Joi.valid(1),
+    id: id(),
+    past: versions,
+    future: versions,
+    touched: Joi.string().allow('').max(200),
+    at: instant(),
+  }),
+  traces: object({
+    v: Joi.valid(1),
+    id: id(),
+    batch: id(),
+    step: id(),
+    task: id(),
+    channel: Joi.valid('temperatureC', 'weightG', 'loudnessDb'),
+    chunk: number(0, 1e7).integer(),
+    everyS: number(0.001, 3600),
+    values: Joi.array().items(number(-1e6, 1e7)).min(1).max(1000),
+  }),
+} as const satisfies Record<Table, Joi.Schema>;

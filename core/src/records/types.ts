@@ -1,4 +1,4 @@
-import type { BatchEvent, FilledJar, FrozenBatch, JarEvent } from '../batch';
+import type { BatchEvent, FilledJar, FridgeLine, FrozenBatch, JarEvent } from '../batch';
 import type { Kit } from '../kitchen';
 import type { Material } from '../materials';
 import type { Recipe } from '../steps';
@@ -30,11 +30,41 @@ export interface BatchRecord extends FrozenBatch {
   readonly plan: PlanId;
   readonly model: string;
 }
-export type EventRecord = BatchEvent & { readonly v: 1 };
+export type EventRecord = BatchEvent & { readonly v: 2 };
 export interface JarRecord extends FilledJar {
   readonly v: 2;
 }
-export type JarEventRecord = JarEvent & { readonly v: 1 };
+export type JarEventRecord = JarEvent & { readonly v: 2 };
+/** One line of the fridge's own log: how cold it was set from an instant on. */
+export interface FridgeRecord extends FridgeLine {
+  readonly v: 1;
+  readonly id: string;
+}
+/** How figures are shown; one row. */
+export interface SettingsRecord {
+  readonly v: 1;
+  readonly id: 'settings';
+  /** Show cups beside grams: of which size. */
+  readonly cups: 'none' | 'us' | 'metric' | 'own';
+  /** Ounces, °F and inches beside grams, °C and cm. */
+  readonly us: boolean;
+  /** One-letter keys for the places. */
+  readonly keys: boolean;
+}
+export interface PlanVersion {
+  readonly name: string;
+  readonly recipe: Recipe;
+}
+/** What undo goes back to and redo forward to; its id is the plan's. */
+export interface UndoRecord {
+  readonly v: 1;
+  readonly id: PlanId;
+  readonly past: readonly PlanVersion[];
+  readonly future: readonly PlanVersion[];
+  /** What the last edit changed, and when: edits of one field in a row are one step back. */
+  readonly touched: string;
+  readonly at: number;
+}
 export type KitRecord = Kit & { readonly updatedAt: number };
 /** A cook's own material: a known one with what differs. */
 export interface MaterialRecord {
@@ -56,6 +86,20 @@ export interface MethodRecord {
   readonly updatedAt: number;
 }
 
+/** Ten seconds or so of one instrument: a course is kept whole, in chunks of its own. */
+export interface TraceRecord {
+  readonly v: 1;
+  readonly id: string;
+  readonly batch: BatchId;
+  readonly step: string;
+  readonly task: string;
+  readonly channel: 'temperatureC' | 'weightG' | 'loudnessDb';
+  /** Which chunk of this course, from 0; its first value is `chunk × values.length × everyS` after the beginning. */
+  readonly chunk: number;
+  readonly everyS: number;
+  readonly values: readonly number[];
+}
+
 /** The tables of a kitchen, by name; a backup holds exactly these. */
 export interface Kitchen {
   readonly kit: readonly KitRecord[];
@@ -66,6 +110,10 @@ export interface Kitchen {
   readonly jarEvents: readonly JarEventRecord[];
   readonly materials: readonly MaterialRecord[];
   readonly methods: readonly MethodRecord[];
+  readonly fridge: readonly FridgeRecord[];
+  readonly settings: readonly SettingsRecord[];
+  readonly undo: readonly UndoRecord[];
+  readonly traces: readonly TraceRecord[];
 }
 export const TABLES = [
   'kit',
@@ -76,5 +124,9 @@ export const TABLES = [
   'jarEvents',
   'materials',
   'methods',
+  'fridge',
+  'settings',
+  'undo',
+  'traces',
 ] as const satisfies readonly (keyof Kitchen)[];
 export type Table = keyof Kitchen;

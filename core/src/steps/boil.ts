@@ -3,6 +3,7 @@ import { INHIBITOR_GOAL } from '../laws';
 import { sumGrams } from '../materials';
 import { cookInPot, neededHoldS } from './cooking';
 import { choice, seconds, stream, thing } from './specs';
+import type { FigureOf } from './figures';
 import type { StepKind } from './types';
 
 export const boil: StepKind<'boil'> = {
@@ -24,7 +25,7 @@ export const boil: StepKind<'boil'> = {
     const s = get(p.of);
     const cooked = cookInPot(id, s, p, ctx);
     const left = inhibitorLeftOf(cooked.stream);
-    const figures: Record<string, number> = {
+    const figures: { -readonly [F in FigureOf<'boil'>]?: number } = {
       ...cooked.figures,
       afterG: massG(cooked.stream),
       solids: massG(cooked.stream) > 0 ? solidsG(cooked.stream) / massG(cooked.stream) : 0,

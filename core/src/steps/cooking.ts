@@ -18,7 +18,8 @@ import type { Vigour } from '../laws';
 import { findRoot } from '../numerics';
 import { advance } from './advance';
 import { holdAt, ramp } from './course';
-import type { Ctx, Figures, Task } from './types';
+import type { CookingFigure } from './figures';
+import type { Ctx, Task } from './types';
 
 interface Cooked {
   readonly stream: Stream;
@@ -26,7 +27,7 @@ interface Cooked {
   readonly atBoil: Stream;
   readonly flows: readonly Flow[];
   readonly tasks: readonly Task[];
-  readonly figures: Figures;
+  readonly figures: Readonly<Record<CookingFigure, number>>;
 }
 interface OnHob {
   readonly of: string;

@@ -5,6 +5,7 @@ import type { CoolingPlace } from '../laws';
 import { advance } from './advance';
 import { approach } from './course';
 import { celsius, choice, stream, thing } from './specs';
+import type { FigureOf } from './figures';
 import type { StepKind } from './types';
 
 /** Stirred ice water, °C (estimate: a little above melting while it takes up heat). */
@@ -44,7 +45,7 @@ export const cool: StepKind<'cool'> = {
     const took = reach ?? GIVE_UP_S;
     const out = advance(s, approach(s.temperatureC, around, tau, took), ctx);
     const heatKJ = (capacityOf(s) + vessel) * Math.max(0, s.temperatureC - p.toC);
-    const figures: Record<string, number> = {
+    const figures: { -readonly [F in FigureOf<'cool'>]?: number } = {
       aroundC: around,
       endC: out.temperatureC,
       above21S: out.above21S,

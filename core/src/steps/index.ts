@@ -1,12 +1,14 @@
 export { KINDS, kindOf, makeStep } from './registry';
-export { keepBy, keptFor, isDone, keepingOf, pulpBoilS } from './keep';
+export { keepBy, isDone, keepingOf, pulpBoilS } from './keep';
 export type { KeepBy } from './keep';
 export type { Recipe, LarderLine, Edit } from './recipe';
 export { applyEdits, orderFaults, stepsBefore } from './recipe';
 export type { OrderFault } from './recipe';
+export { mergePlans } from './merge';
+export type { Merged } from './merge';
 export { contextOf } from './context';
 // Limits that checks compare with; their one home is the law.
-export { BOIL_AT_LEAST_S, COOLING_LIMITS, TOUCHED_CAP_DAYS } from '../laws';
+export { BOIL_AT_LEAST_S, COOLING_LIMITS, FROZEN_BELOW_C, TOUCHED_CAP_DAYS } from '../laws';
 export { rest } from './rest';
 export type { Reading, Stage, Fit, Outcome } from './outcome';
 export type {
@@ -17,13 +19,14 @@ export type {
   ParamSpec,
   NumberSpec,
   Task,
-  Figures,
   Ctx,
   Effect,
   ReadingSpec,
   StepKind,
   StepResult,
 } from './types';
+export { FIGURES, KIND_FIGURES } from './figures';
+export type { FigureName, FigureOf, Figures } from './figures';
 export { bodyOf, bodyWord, slipWord, isPasty, gritShareOf, settlesMmPerH } from './body';
 export type { Body, BodyWord, SlipWord } from './body';
 export type { EnzymeKind } from './types';

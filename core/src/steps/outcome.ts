@@ -1,5 +1,6 @@
 import type { Beliefs, Ledger, Stream } from '../kitchen';
-import type { Figures, StepResult, Task } from './types';
+import type { Figures } from './figures';
+import type { StepResult, Task } from './types';
 
 /** A figure that was weighed, timed or measured at a step. */
 export interface Reading {

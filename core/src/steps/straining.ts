@@ -5,6 +5,7 @@ import { FILM_G, finerThan, HELD_PER_G, layered, passesBelowUm, SQUEEZED, underf
 import type { Hand } from '../laws';
 import { gritShareOf } from './body';
 import { byMaterial } from './byMaterial';
+import type { FiguresOf } from './figures';
 import type { Ctx } from './types';
 
 /** Fines ride in the liquid: where less than this share of it comes through, they come in proportion (estimate). */
@@ -93,7 +94,7 @@ function follow(d: Draft, s: Stream, share: number, liquid: number): void {
   d.hydrolysedG = s.hydrolysedG * liquid;
 }
 
-export function strainFigures(x: Strained): Readonly<Record<string, number>> {
+export function strainFigures(x: Strained): FiguresOf<'strain'> {
   const pulp = massG(x.pulp);
   return {
     milkG: massG(x.milk),

@@ -1,6 +1,7 @@
 import type { Material } from '../materials';
 import type { Hand, CoolingPlace, Syrup, Vigour } from '../laws';
 import type { Beliefs, CoefficientKind, Flow, Kit, Stream, ThingKind } from '../kitchen';
+import type { FigureName, FiguresOf } from './figures';
 import type { InnerUnit } from '../units';
 
 /** One line a step kind: its parameters in the units of the fold (g, °C, s, shares 0..1). */
@@ -99,13 +100,12 @@ export interface Task {
   /** What the timer counts, where handling takes part of the task; absent: all of it. */
   readonly timerS?: number;
 }
-export type Figures = Readonly<Record<string, number>>;
 /** A patch, not a state: copying every stream at every step is quadratic. null: used up. */
-export interface StepResult {
+export interface StepResult<K extends Kind = Kind> {
   readonly writes: readonly (readonly [string, Stream | null])[];
   readonly flows: readonly Flow[];
   readonly tasks: readonly Task[];
-  readonly figures: Figures;
+  readonly figures: FiguresOf<K>;
 }
 export interface Ctx {
   readonly kit: Kit;
@@ -120,7 +120,7 @@ export type Effect =
   | { readonly is: 'param'; readonly param: string }
   | {
       readonly is: 'fit';
-      readonly figure: string;
+      readonly figure: FigureName;
       readonly kind: CoefficientKind;
       readonly thing: string;
       readonly weighs?: string;
@@ -137,7 +137,7 @@ export interface ReadingSpec<K extends Kind> {
   readonly task: string;
   /** true: the bench's own clock gives it when the task ends. */
   readonly byClock?: true;
-  readonly figure?: string;
+  readonly figure?: FigureName;
   readonly effect: (p: Readonly<Params[K]>, ctx: Ctx) => Effect;
 }
 export interface StepKind<K extends Kind> {
@@ -150,6 +150,6 @@ export interface StepKind<K extends Kind> {
   readonly nothing: Partial<Params[K]> | null;
   reads(p: Readonly<Params[K]>): readonly string[];
   writes(p: Readonly<Params[K]>): readonly string[];
-  run(stepId: string, p: Readonly<Params[K]>, get: (s: string) => Stream, ctx: Ctx): StepResult;
+  run(stepId: string, p: Readonly<Params[K]>, get: (s: string) => Stream, ctx: Ctx): StepResult<K>;
   readonly readings: Readonly<Record<string, ReadingSpec<K>>>;
 }

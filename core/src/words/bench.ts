@@ -1,7 +1,7 @@
 import { thingOf } from '../kitchen';
 import type { Kit } from '../kitchen';
 import { kindOf, stepsBefore } from '../steps';
-import type { Recipe, Stage, Step } from '../steps';
+import type { FigureName, Recipe, Stage, Step } from '../steps';
 import { celsius, duration, grams, join, millilitres, percent, upper } from './format';
 import { plain } from '../units';
 import { foodOf } from './food';
@@ -35,7 +35,7 @@ const HAND = {
  * cloth is named.
  */
 export function instruction(step: Step, stage: Stage, task: string, recipe: Recipe, kit?: Kit): Instruction {
-  const f = (name: string) => stage.figures[name] ?? 0;
+  const f = (name: FigureName) => stage.figures[name] ?? 0;
   const words = foodOf(recipe);
   const fresh = freshFood(step, recipe);
   const weigh = fresh === null ? '' : `Weigh ${fresh(1)}. `;
@@ -201,7 +201,7 @@ function jugWater(step: Step<'grind'>): string {
   const both = [water, ice].filter((x) => x !== '').join(' and ');
   return both;
 }
-function soakWords(step: Step<'soak'>, f: (n: string) => number, cue: string): Instruction {
+function soakWords(step: Step<'soak'>, f: (n: FigureName) => number, cue: string): Instruction {
   return {
     title: 'Soak',
     say: `${join(duration(step.params.durationS))} ${PLACE[step.params.place]}. By then they have drunk ${join(percent(f('uptakeShare')))} of what they can hold.`,

@@ -1,4 +1,4 @@
-import type { Recipe, Stage, Step } from '../steps';
+import type { FigureName, Recipe, Stage, Step } from '../steps';
 import { plain } from '../units';
 import type { Instruction } from './bench';
 import { foodOf } from './food';
@@ -10,7 +10,7 @@ const ENZYME = { pure: 'amylase', malt: 'malt flour', capsules: 'enzyme' } as co
 
 /** What to do at the steps that only some milks have. */
 export function restOfSteps(step: Rest, stage: Stage, task: string, recipe: Recipe, weigh: string): Instruction {
-  const f = (name: string) => stage.figures[name] ?? 0;
+  const f = (name: FigureName) => stage.figures[name] ?? 0;
   const name = (s: string) => streamName(s, recipe);
   switch (step.kind) {
     case 'toast':
@@ -85,7 +85,7 @@ export function restOfSteps(step: Rest, stage: Stage, task: string, recipe: Reci
 function absorbWords(
   step: Step<'absorb'>,
   task: string,
-  f: (n: string) => number,
+  f: (n: FigureName) => number,
   pieces: string,
   weigh: string,
 ): Instruction {

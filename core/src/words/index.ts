@@ -25,3 +25,4 @@ export {
 } from './measures';
 export { leverName, leverValue, remedyText, COMPLAINT_NAMES } from './levers';
 export { ASKS, PASTED_EMPTY, PASTED_NOTHING } from './pasted';
+export { ABANDONED_WHY, SKIPPED_WHY, THROWN_WHY, whyText } from './reasons';

@@ -4,7 +4,7 @@ import { jarNow, jarsOf, pausedSince, progressOf, ranForS, soakingNow, holdingNo
 import type { BatchEvent, JarEvent } from '../../src/batch';
 import { kindOf } from '../../src/steps';
 import { sampleBatch, wholeRun } from '../records/sample';
-import { broughtG, impossible, missingG, SEA } from './kitchen';
+import { broughtG, impossible, missingG } from './kitchen';
 
 /** Cooks press in any order, twice, late, and from two windows: no log may bring the bench down or make matter. */
 const batch = sampleBatch();
@@ -28,7 +28,8 @@ type Loose = { [k: string]: unknown };
 const anyHappening: fc.Arbitrary<Loose> = fc.oneof(
   anyTask.map((t) => ({ is: 'begun', ...t })),
   anyTask.map((t) => ({ is: 'ended', by: 'cook', ...t })),
-  skippable.map((step) => ({ is: 'skipped', step, why: '' })),
+  skippable.map((step) => ({ is: 'skipped', step, why: 'other', text: '' })),
+  fc.integer({ min: -7_200_000, max: 7_200_000 }).map((byMs) => ({ is: 'clockSet', byMs })),
   anyStep.map((step) => ({ is: 'back', step })),
   fc.constantFrom({ is: 'paused' }, { is: 'resumed' }, { is: 'note', text: 'x' }),
   anyReading.map((r) => ({ is: 'reading', reading: { id: 'r', source: 'cook', ...r } })),
@@ -36,7 +37,10 @@ const anyHappening: fc.Arbitrary<Loose> = fc.oneof(
 const anyLog: fc.Arbitrary<BatchEvent[]> = fc
   .array(fc.tuple(anyHappening, fc.integer({ min: 0, max: 5 * 86_400_000 })), { maxLength: 40 })
   .map((l) =>
-    l.map(([h, at], i) => ({ id: `e${i}`, batch: batch.id, at: batch.startedAt + at, ...h }) as unknown as BatchEvent),
+    l.map(
+      ([h, at], i) =>
+        ({ id: `e${i}`, seq: (i * 7) % 23, batch: batch.id, at: batch.startedAt + at, ...h }) as unknown as BatchEvent,
+    ),
   );
 const RUNS = { numRuns: 150, seed: 99 };
 
@@ -96,14 +100,26 @@ describe('any jar', () => {
       fc.tuple(
         fc.oneof(
           fc.integer({ min: 1, max: 3000 }).map((ml) => ({ is: 'poured', ml })),
-          fc.constantFrom({ is: 'finished' }, { is: 'thrown', why: 'x' }, { is: 'boiled', forS: 1200 }),
+          fc.integer({ min: 0, max: 11 }).map((i) => ({ is: 'undone', of: `j${i}` })),
+          fc.double({ min: -20, max: 40, noNaN: true }).map((placeC) => ({ is: 'tempered', placeC })),
+          fc.constantFrom<Loose>(
+            { is: 'finished' },
+            { is: 'given' },
+            { is: 'thrown', why: 'other', text: 'x', lastFineAt: null },
+            { is: 'boiled', forS: 1200 },
+            { is: 'heated', toC: 72, holdS: 60 },
+            { is: 'shaken', cameBack: 'partly' },
+            { is: 'lifted', capG: null },
+            { is: 'moved', place: 'room', placeC: 22 },
+            { is: 'moved', place: 'fridge', placeC: null },
+          ),
         ),
         fc.integer({ min: 0, max: 20 * 86_400_000 }),
       ),
       { maxLength: 12 },
     )
     .map((l) =>
-      l.map(([h, at], i) => ({ id: `j${i}`, jar: 'x', at: batch.startedAt + at, ...h }) as unknown as JarEvent),
+      l.map(([h, at], i) => ({ id: `j${i}`, seq: i, jar: 'x', at: batch.startedAt + at, ...h }) as unknown as JarEvent),
     );
   test('never holds less than nothing or more than was filled, and never keeps past its cap', () => {
     fc.assert(
@@ -113,13 +129,13 @@ describe('any jar', () => {
         fc.integer({ min: 0, max: 40 * 86_400_000 }),
         fc.double({ min: -1, max: 15, noNaN: true }),
         (jar, log, later, fridgeC) => {
-          const j = jarNow(jar, log, batch, { ...SEA, fridgeC }, jar.filledAt + later);
+          const j = jarNow(jar, log, batch, [{ at: 0, placeC: fridgeC }], jar.filledAt + later);
           expect(j.leftMl).toBeGreaterThanOrEqual(0);
           expect(j.leftMl).toBeLessThanOrEqual(jar.filledMl * 1.05);
           const keep = j.keep?.s ?? 0;
           expect(keep).toBeGreaterThanOrEqual(0);
-          // Boiled soy: five days, the day it was made or boiled being the first.
-          expect(keep).toBeLessThanOrEqual(4 * 86_400);
+          // Boiled soy: five days, the day it was made or boiled being the first; frozen, two months.
+          expect(keep).toBeLessThanOrEqual((j.placeC < -1 ? 61 : 4) * 86_400);
         },
       ),
       RUNS,

@@ -25,6 +25,7 @@ const DAY = 86_400_000;
 const batch = sampleBatch();
 const reading = (what: string, step: string, value: number, at = batch.startedAt + MIN): BatchEvent => ({
   id: `r-${what}-${value}`,
+  seq: 1000,
   batch: batch.id,
   at,
   is: 'reading',
@@ -52,31 +53,43 @@ describe('where a batch is', () => {
     const at = batch.startedAt;
     const base = { batch: batch.id, step: 'sort', task: 'sort' };
     const events: BatchEvent[] = [
-      { ...base, id: '1', at, is: 'begun' },
-      { id: '2', batch: batch.id, at: at + 2 * MIN, is: 'paused' },
+      { ...base, id: '1', seq: 1, at, is: 'begun' },
+      { id: '2', seq: 2, batch: batch.id, at: at + 2 * MIN, is: 'paused' },
     ];
     const paused = progressOf(batch, events);
     expect(ranForS(paused.current as never, pausedSince(events), at + 60 * MIN)).toBe(120);
-    const on: BatchEvent[] = [...events, { id: '3', batch: batch.id, at: at + 12 * MIN, is: 'resumed' }];
+    const on: BatchEvent[] = [...events, { id: '3', seq: 3, batch: batch.id, at: at + 12 * MIN, is: 'resumed' }];
     const p = progressOf(batch, on);
     expect(p.paused).toBe(false);
     expect(ranForS(p.current as never, pausedSince(on), at + 13 * MIN)).toBe(180);
   });
   test('going back opens the step and all after it; the readings stay', () => {
     const run = [...wholeRun(batch), reading('milkG', 'strain', 1000)];
-    const back: BatchEvent = { id: 'z', batch: batch.id, at: batch.startedAt + DAY, is: 'back', step: 'strain' };
+    const back: BatchEvent = {
+      id: 'z',
+      seq: 2000,
+      batch: batch.id,
+      at: batch.startedAt + DAY,
+      is: 'back',
+      step: 'strain',
+    };
     const p = progressOf(batch, [...run, back]);
     expect([p.state, p.current?.step.id, p.readings.length]).toEqual(['open', 'strain', 1]);
   });
   test('a step left out is left out of the fold; one that others need cannot be', () => {
-    const skip: BatchEvent = { id: 's', batch: batch.id, at: 1, is: 'skipped', step: 'skim', why: 'no skin' };
+    const skip: BatchEvent = {
+      ...{ id: 's', seq: 1, batch: batch.id, at: 1, is: 'skipped', step: 'skim' },
+      ...{ why: 'other', text: 'no skin' },
+    };
     const p = progressOf(batch, [skip]);
     expect(p.tasks.some((t) => t.step.id === 'skim')).toBe(false);
-    expect(p.skipped).toEqual([{ step: 'skim', why: 'no skin' }]);
+    expect(p.skipped).toEqual([{ step: 'skim', why: 'other', text: 'no skin' }]);
     expect([canSkip(batch.recipe, 'skim'), canSkip(batch.recipe, 'strain')]).toEqual([true, false]);
   });
   test('abandoned stays abandoned, and keeps its log', () => {
-    const p = progressOf(batch, [{ id: 'a', batch: batch.id, at: 5, is: 'abandoned', why: 'burnt' }]);
+    const p = progressOf(batch, [
+      { id: 'a', seq: 1, batch: batch.id, at: 5, is: 'abandoned', why: 'other', text: 'burnt' },
+    ]);
     expect([p.state, p.endedAt]).toEqual(['abandoned', 5]);
   });
 });
@@ -126,9 +139,9 @@ describe('things that soak', () => {
   const soaked = { ...batch, recipe: soyRecipe(200, [makeStep('soak', 'soak', { waterG: 1400, durationS: 36_000 })]) };
   const of = { batch: batch.id, step: 'soak' };
   const events: BatchEvent[] = [
-    { ...of, task: 'cover', id: '1', at: 0, is: 'begun' },
-    { ...of, task: 'cover', id: '2', at: 60_000, is: 'ended', by: 'cook' },
-    { ...of, task: 'soak', id: '3', at: 60_000, is: 'begun' },
+    { ...of, task: 'cover', id: '1', seq: 1, at: 0, is: 'begun' },
+    { ...of, task: 'cover', id: '2', seq: 2, at: 60_000, is: 'ended', by: 'cook' },
+    { ...of, task: 'soak', id: '3', seq: 3, at: 60_000, is: 'begun' },
   ];
   test('uptake by now is the same fold, cut at this second', () => {
     const p = progressOf(soaked, events);
@@ -146,8 +159,8 @@ describe('jars', () => {
   const jars = jarsOf(batch, p);
   const milk = jars.find((j) => j.product === 'milk');
   const pulp = jars.find((j) => j.product === 'pulp');
-  const ev = (e: Omit<JarEvent, 'id' | 'jar'> & { is: string }): JarEvent =>
-    ({ id: `x${e.at}`, jar: 'x', ...e }) as JarEvent;
+  const ev = (e: Omit<JarEvent, 'id' | 'jar' | 'seq'> & { is: string }): JarEvent =>
+    ({ id: `x${e.at}`, seq: e.at, jar: 'x', ...e }) as JarEvent;
   if (!milk || !pulp) throw new Error('no jars');
   test('hold what the fold made, and have the same ids when a reading is corrected', () => {
     const ml = jars.filter((j) => j.product === 'milk').reduce((a, j) => a + j.filledMl, 0);
@@ -157,40 +170,40 @@ describe('jars', () => {
     expect(massG(again[0]?.stream as never)).toBeCloseTo(700, 6);
   });
   test('time left falls with the clock and never exceeds the cap', () => {
-    const at = (h: number) => jarNow(milk, [], batch, SEA, milk.filledAt + h * 3600_000).keep?.s ?? 0;
+    const at = (h: number) => jarNow(milk, [], batch, [], milk.filledAt + h * 3600_000).keep?.s ?? 0;
     expect(at(0)).toBeLessThanOrEqual(4 * 86_400);
     expect(at(0) - at(24)).toBeGreaterThan(20 * 3600);
     expect(at(24 * 10)).toBe(0);
   });
   test('a warmer fridge leaves less', () => {
-    const warm = jarNow(milk, [], batch, { ...SEA, fridgeC: 9 }, milk.filledAt).keep?.s ?? 0;
-    expect(warm).toBeLessThan(0.7 * (jarNow(milk, [], batch, SEA, milk.filledAt).keep?.s ?? 0));
+    const warm = jarNow(milk, [], batch, [{ at: 0, placeC: 9 }], milk.filledAt).keep?.s ?? 0;
+    expect(warm).toBeLessThan(0.7 * (jarNow(milk, [], batch, [], milk.filledAt).keep?.s ?? 0));
   });
   test('pouring leaves the rest; thrown and finished end it', () => {
     const some = jarNow(
       milk,
       [ev({ at: milk.filledAt + 1, is: 'poured', ml: 100 } as never)],
       batch,
-      SEA,
+      [],
       milk.filledAt + 2,
     );
     expect(some.leftMl).toBeCloseTo(milk.filledMl - 100, 6);
     const thrown = jarNow(
       milk,
-      [ev({ at: milk.filledAt + 1, is: 'thrown', why: 'sour' } as never)],
+      [ev({ at: milk.filledAt + 1, is: 'thrown', why: 'turned', text: '', lastFineAt: null } as never)],
       batch,
-      SEA,
+      [],
       milk.filledAt + 2,
     );
-    expect([thrown.over, thrown.why, thrown.leftMl]).toEqual(['thrown', 'sour', 0]);
+    expect([thrown.over, thrown.why, thrown.leftMl]).toEqual(['thrown', 'turned', 0]);
   });
   test('raw pulp is raw until it is boiled; then it keeps as boiled, and no longer than the cap', () => {
-    const raw = jarNow(pulp, [], batch, SEA, pulp.filledAt + MIN);
+    const raw = jarNow(pulp, [], batch, [], pulp.filledAt + MIN);
     const done = jarNow(
       pulp,
       [ev({ at: pulp.filledAt + MIN, is: 'boiled', forS: 1200 } as never)],
       batch,
-      SEA,
+      [],
       pulp.filledAt + 2 * MIN,
     );
     expect([raw.done, done.done, done.hygiene]).toEqual([false, true, 'boiled']);

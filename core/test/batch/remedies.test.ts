@@ -88,6 +88,7 @@ test('what was poured and timed stands in place of what was planned; a weighing 
   } as unknown as FrozenBatch;
   const read = (what: string, task: string, step: string, value: number, at: number): BatchEvent => ({
     id: `e${at}`,
+    seq: at,
     batch: 'b',
     at,
     is: 'reading',

@@ -1,11 +1,12 @@
 import { expect, test, describe } from '@jest/globals';
 import fc from 'fast-check';
-import { backupText, readBackup, readPlan, writeOutcome, writePlan } from '../../src/formats';
+import { readBackup, readPlan, writeOutcome, writePlan } from '../../src/formats';
 import { readAmount, writeAmount } from '../../src/formats/amounts';
 import { look } from '../../src/batch';
 import { METHODS, recipeOf } from '../../src/methods';
 import { TABLES } from '../../src/records';
 import type { Fault } from '../../src/records';
+import { backupV1, bytesOf } from './files';
 import { sampleKitchen } from '../records/sample';
 import { kitAt } from '../batch/kitchen';
 
@@ -72,11 +73,11 @@ describe('anything at any place of a file', () => {
     );
   });
   test('a kitchen’s file is taken whole, or refused whole', () => {
-    const kitchen = JSON.parse(backupText(sampleKitchen(), 5)) as unknown;
+    const kitchen = JSON.parse(backupV1(sampleKitchen())) as unknown;
     const all = places(kitchen).slice(1);
     fc.assert(
       fc.property(fc.constantFrom(...all), oddities, (path, value) => {
-        const r = readBackup(JSON.stringify(put(kitchen, path, value)));
+        const r = readBackup(bytesOf(JSON.stringify(put(kitchen, path, value))));
         if (r.ok) expect(Object.keys(r.kitchen).sort()).toEqual([...TABLES].sort());
         else for (const f of r.faults) expect(f.say).toMatch(/\.$/);
       }),

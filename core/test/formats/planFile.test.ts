@@ -3,8 +3,9 @@ import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { fold, look } from '../../src/batch';
 import { checksDocs, planFileDocs, readPlan, readPlanFile, writeOutcome, writePlan } from '../../src/formats';
-import { FIGURE_KEYS } from '../../src/formats/figureKeys';
 import { METHODS, recipeOf } from '../../src/methods';
+import { KIND_FIGURES, makeStep } from '../../src/steps';
+import type { Kind } from '../../src/steps';
 import { kitAt } from '../batch/kitchen';
 
 type Json = Record<string, unknown>;
@@ -171,11 +172,21 @@ describe('the result', () => {
         expect(text).not.toMatch(/NaN|Infinity|"value":null/);
       }
   });
-  test('every figure of every stage is documented', () => {
-    const keys = new Set(
-      METHODS.flatMap((m) => fold(recipeOf(m), { kit: kitAt(0) }).stages.flatMap((s) => Object.keys(s.figures))),
-    );
-    for (const k of keys) expect([k, k in FIGURE_KEYS]).toEqual([k, true]);
+  test('every figure that a stage tells is declared by its kind, and every one declared is told by some plan', () => {
+    const told = new Map<string, Set<string>>();
+    const fromFreezer = [...recipeOf(school).steps, makeStep('f', 'freeze'), makeStep('k', 'keep', { placeC: -18 })];
+    for (const recipe of [...METHODS.map(recipeOf), { ...recipeOf(school), steps: fromFreezer }])
+      fold(recipe, { kit: kitAt(0) }).stages.forEach((s, i) => {
+        const kind = recipe.steps[i]?.kind ?? 'sort';
+        for (const f of Object.keys(s.figures)) {
+          expect([kind, f, (KIND_FIGURES[kind] as readonly string[]).includes(f)]).toEqual([kind, f, true]);
+          told.set(kind, (told.get(kind) ?? new Set()).add(f));
+        }
+      });
+    for (const [kind, seen] of told) {
+      const silent = KIND_FIGURES[kind as Kind].filter((f) => !seen.has(f));
+      expect([kind, silent]).toEqual([kind, kind === 'cool' ? ['never'] : []]);
+    }
   });
   test('docs/checks.md is what the code says', () => {
     expect(readFileSync(join(__dirname, '../../../docs/checks.md'), 'utf8')).toBe(checksDocs());

@@ -37,8 +37,8 @@ export function wholeRun(batch: BatchRecord, eachMin = 10): BatchEvent[] {
     at += eachMin * MIN;
     const of = { batch: batch.id, step: t.step.id, task: t.task.id };
     return [
-      { ...of, id: `e${i}a`, at: begun, is: 'begun' },
-      { ...of, id: `e${i}b`, at, is: 'ended', by: 'cook' },
+      { ...of, id: `e${i}a`, seq: 2 * i + 1, at: begun, is: 'begun' },
+      { ...of, id: `e${i}b`, seq: 2 * i + 2, at, is: 'ended', by: 'cook' },
     ];
   });
 }
@@ -49,16 +49,21 @@ export function sampleKitchen(): Kitchen {
   const more: BatchEvent[] = [
     {
       id: 'r1',
+      seq: 900,
       batch: 'b1',
       at: T0 + 60 * MIN,
       is: 'reading',
       reading: { id: 'g1', step: 'strain', task: 'strain', what: 'milkG', value: 1100, source: 'cook' },
     },
-    { id: 'n1', batch: 'b1', at: T0 + 61 * MIN, is: 'note', text: 'Frothy.' },
-    { id: 'p1', batch: 'b1', at: T0 + 62 * MIN, is: 'paused' },
-    { id: 'p2', batch: 'b1', at: T0 + 63 * MIN, is: 'resumed' },
+    { id: 'n1', seq: 901, batch: 'b1', at: T0 + 61 * MIN, is: 'note', text: 'Frothy.' },
+    { id: 'p1', seq: 902, batch: 'b1', at: T0 + 62 * MIN, is: 'paused' },
+    { id: 'p2', seq: 903, batch: 'b1', at: T0 + 63 * MIN, is: 'resumed' },
+    { id: 'c1', seq: 904, batch: 'b1', at: T0 + 64 * MIN, is: 'clockSet', byMs: -3_600_000 },
+    { id: 's1', seq: 905, batch: 'b1', at: T0 + 65 * MIN, is: 'skipped', step: 'skim', why: 'other', text: 'no skin' },
+    { id: 'k1', seq: 906, batch: 'b1', at: T0 + 66 * MIN, is: 'back', step: 'jar' },
+    ...ran.filter((e) => 'step' in e && e.step === 'jar').map((e, i) => ({ ...e, id: `again${i}`, seq: 907 + i })),
   ];
-  const events = [...ran, ...more].map((e) => ({ ...e, v: 1 as const }));
+  const events = [...ran, ...more].map((e) => ({ ...e, v: 2 as const }));
   const jars = jarsOf(batch, progressOf(batch, events)).map((j) => ({ ...j, v: 2 as const }));
   const first = jars[0];
   if (!first) throw new Error('no jar');
@@ -81,8 +86,20 @@ export function sampleKitchen(): Kitchen {
     events,
     jars,
     jarEvents: [
-      { v: 1, id: 'j1', jar: first.id, at: T0 + 300 * MIN, is: 'poured', ml: 200 },
-      { v: 1, id: 'j2', jar: first.id, at: T0 + 400 * MIN, is: 'thrown', why: 'smelled off' },
+      { v: 2, id: 'j1', jar: first.id, seq: 1, at: T0 + 300 * MIN, is: 'poured', ml: 200 },
+      { v: 2, id: 'j2', jar: first.id, seq: 2, at: T0 + 310 * MIN, is: 'moved', place: 'room', placeC: 21 },
+      { v: 2, id: 'j3', jar: first.id, seq: 3, at: T0 + 320 * MIN, is: 'tempered', placeC: 25 },
+      { v: 2, id: 'j4', jar: first.id, seq: 4, at: T0 + 330 * MIN, is: 'shaken', cameBack: 'wholly' },
+      { v: 2, id: 'j5', jar: first.id, seq: 5, at: T0 + 340 * MIN, is: 'heated', toC: 70, holdS: 60 },
+      { v: 2, id: 'j6', jar: first.id, seq: 6, at: T0 + 345 * MIN, is: 'boiled', forS: 120 },
+      { v: 2, id: 'j7', jar: first.id, seq: 7, at: T0 + 350 * MIN, is: 'moved', place: 'fridge', placeC: null },
+      { v: 2, id: 'j8', jar: first.id, seq: 8, at: T0 + 360 * MIN, is: 'lifted', capG: null },
+      { v: 2, id: 'j9', jar: first.id, seq: 9, at: T0 + 370 * MIN, is: 'given' },
+      { v: 2, id: 'k1', jar: first.id, seq: 10, at: T0 + 380 * MIN, is: 'undone', of: 'j9' },
+      {
+        ...{ v: 2, id: 'k2', jar: first.id, seq: 11, at: T0 + 400 * MIN, is: 'thrown' },
+        ...{ why: 'other', text: 'smelled off', lastFineAt: T0 + 390 * MIN },
+      },
     ],
     materials: [
       {
@@ -108,6 +125,31 @@ export function sampleKitchen(): Kitchen {
         base: school.id,
         recipe: batch.recipe,
         updatedAt: T0,
+      },
+    ],
+    fridge: [{ v: 1, id: 'f1', at: T0, placeC: 4 }],
+    settings: [{ v: 1, id: 'settings', cups: 'us', us: true, keys: false }],
+    undo: [
+      {
+        v: 1,
+        id: 'p1',
+        past: [{ name: 'Quicker', recipe: batch.recipe }],
+        future: [],
+        touched: 'name',
+        at: T0 + MIN,
+      },
+    ],
+    traces: [
+      {
+        v: 1,
+        id: 't1',
+        batch: 'b1',
+        step: 'boil',
+        task: 'hold',
+        channel: 'temperatureC',
+        chunk: 0,
+        everyS: 1,
+        values: [97.5, 98, 98.1],
       },
     ],
   };

@@ -3,7 +3,7 @@ import { fold } from '../../src/batch';
 import { beanyIndexOf, contents, inhibitorLeftOf, massG, solidsG } from '../../src/kitchen';
 import type { Kit, Stream, Thing } from '../../src/kitchen';
 import { makeStep, isDone, keepBy, pulpBoilS, rest, contextOf } from '../../src/steps';
-import type { Step } from '../../src/steps';
+import type { FigureName, Step } from '../../src/steps';
 import { MATERIALS } from '../../src/materials';
 import { away0, kitAt, SEA, soyRecipe } from '../batch/kitchen';
 
@@ -13,7 +13,7 @@ const out = (steps: readonly Step[], name: string, kit: Kit = SEA): Stream => {
   if (!s) throw new Error(`no ${name}`);
   return s;
 };
-const figure = (steps: readonly Step[], name: string, kit: Kit = SEA): number =>
+const figure = (steps: readonly Step[], name: FigureName, kit: Kit = SEA): number =>
   run(steps, kit).stages.at(-1)?.figures[name] ?? NaN;
 const withThing = (change: (t: Thing) => Thing): Kit => ({ ...SEA, things: SEA.things.map(change) });
 const SOAKED = [makeStep('soak', 'soak', { waterG: 1400 }), makeStep('drain', 'drain')];

@@ -4,7 +4,7 @@ import type { Beliefs, Kit, Stream } from '../../src/kitchen';
 import { contents, massG, solidsG, waterG } from '../../src/kitchen';
 import { MATERIALS } from '../../src/materials';
 import { bodyOf, contextOf, gritShareOf, keepBy, makeStep } from '../../src/steps';
-import type { LarderLine, Params, Step } from '../../src/steps';
+import type { FigureName, LarderLine, Params, Step } from '../../src/steps';
 import { away0, kitAt, missingG, SEA } from '../batch/kitchen';
 
 const H = 3600;
@@ -15,7 +15,7 @@ const must = (s: Stream | undefined): Stream => {
   if (!s) throw new Error('no such stream');
   return s;
 };
-const figure = (o: ReturnType<typeof run>, step: string, name: string): number =>
+const figure = (o: ReturnType<typeof run>, step: string, name: FigureName): number =>
   o.stages.find((s) => s.step === step)?.figures[name] ?? NaN;
 
 describe('rice cooked with all its water', () => {

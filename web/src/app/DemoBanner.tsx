@@ -1,6 +1,7 @@
 import { readNote } from '../store/kit';
 import { useLive } from '../store/live';
 import { openRealm, realm } from '../store/realm';
+import { NotSaved, useWrite } from '../ui/useWrite';
 import { now } from './clock';
 
 const STALE_MS = 12 * 3600_000;
@@ -9,12 +10,10 @@ const STALE_MS = 12 * 3600_000;
 export function DemoBanner() {
   const demo = realm() === 'demo';
   const seeded = useLive(['seededAt'], () => readNote<number>('seededAt')).data;
+  const write = useWrite();
   if (!demo) return null;
   const stale = typeof seeded === 'number' && now() - seeded > STALE_MS;
-  const again = async (): Promise<void> => {
-    const { layDemo } = await import('../demo/lay');
-    await layDemo(now());
-  };
+  const again = (): void => write.run('the demo', async () => (await import('../demo/lay')).layDemo(now()));
   return (
     <div
       className="flex flex-wrap items-center gap-x-5 gap-y-1 px-5 py-1.5"
@@ -26,13 +25,14 @@ export function DemoBanner() {
         {stale && ' It was laid out some time ago, so its jars are old.'}
       </p>
       {stale && (
-        <button type="button" className="linkish small" onClick={() => void again()}>
+        <button type="button" className="linkish small" onClick={again}>
           Lay it out afresh
         </button>
       )}
       <button type="button" className="linkish small" onClick={() => openRealm('kitchen')}>
         Leave it, open my own kitchen
       </button>
+      <NotSaved of={write} />
     </div>
   );
 }

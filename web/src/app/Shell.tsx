@@ -1,6 +1,9 @@
 import { NavLink, Outlet, isRouteErrorResponse, useLocation, useRouteError } from 'react-router';
 import { Link } from 'react-router';
+import { useQueryClient } from '@tanstack/react-query';
 import { lazy, Suspense, useEffect, useRef } from 'react';
+import { ErrorBoundary } from 'react-error-boundary';
+import type { FallbackProps } from 'react-error-boundary';
 import { boilingText } from '../ui/boiling';
 import { Empty } from '../ui/State';
 import { Notes } from '../ui/Notes';
@@ -8,6 +11,7 @@ import { useKit } from '../ui/useKitchen';
 import { DemoBanner } from './DemoBanner';
 import { Keys } from './Keys';
 import { PLACES } from './places';
+import { UpdateReady } from './UpdateReady';
 
 /** The worktop reckons what soaks and runs: it comes right after the page, which need not wait for the reckoning. */
 const Worktop = lazy(async () => ({ default: (await import('./Worktop')).Worktop }));
@@ -21,19 +25,46 @@ export function Shell() {
       </a>
       <TopBar />
       <DemoBanner />
+      <UpdateReady />
       <main id="place" tabIndex={-1} className="pb-40 outline-none wide:pb-24">
         <FocusOnMove />
         <Outlet />
       </main>
       <Notes />
       <div className="fixed inset-x-0 bottom-0 z-20">
-        <Suspense fallback={<div className="min-h-14" style={{ background: 'var(--bar)' }} />}>
-          <Worktop />
-        </Suspense>
+        <ErrorBoundary FallbackComponent={WorktopFailed}>
+          <Suspense fallback={<div className="min-h-14" style={{ background: 'var(--bar)' }} />}>
+            <Worktop />
+          </Suspense>
+        </ErrorBoundary>
         <BottomPlaces />
       </div>
       <Keys />
     </>
+  );
+}
+
+/** The worktop alone failed: the places go on without it. */
+function WorktopFailed({ resetErrorBoundary }: FallbackProps) {
+  const client = useQueryClient();
+  return (
+    <div
+      role="alert"
+      className="flex min-h-14 flex-wrap items-center gap-4 px-5"
+      style={{ background: 'var(--bar)', color: 'var(--bar-text)' }}
+    >
+      <span>The timers cannot be shown here; their beginnings are kept.</span>
+      <button
+        type="button"
+        className="font-semibold underline"
+        onClick={() => {
+          client.removeQueries({ predicate: (q) => q.state.status === 'error' });
+          resetErrorBoundary();
+        }}
+      >
+        Try again
+      </button>
+    </div>
   );
 }
 

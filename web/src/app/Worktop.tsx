@@ -1,15 +1,16 @@
 import { clock, duration, join } from '@ironpan/core/words';
 import { Link } from 'react-router';
-import { nameOfTask, soakOf, timerOf, useBatches } from '../ui/running';
+import { nameOfTask, soakOf, timerOf, useOpen } from '../ui/running';
 import type { Running } from '../ui/running';
 import { Alarm } from './Alarm';
+import { ClockWatch } from './ClockWatch';
 import { useNow } from './clock';
 
 /** Always there: what soaks, what runs, what is next. The timers live here and nowhere else. */
 export function Worktop() {
-  const batches = useBatches();
+  const bench = useOpen();
   const now = useNow();
-  const open = (batches ?? []).filter((b) => b.progress.state === 'open');
+  const open = bench?.running ?? [];
   const next = open.find((b) => timerOf(b, now) === null);
   const shown = open.slice(0, 4);
   return (
@@ -18,7 +19,8 @@ export function Worktop() {
       className="flex min-h-14 items-stretch overflow-x-auto"
       style={{ background: 'var(--bar)', color: 'var(--bar-text)' }}
     >
-      {batches && <Alarm batches={open} now={now} />}
+      {bench && <Alarm batches={open} now={now} />}
+      {bench && <ClockWatch open={open} />}
       {shown.map((b) => (
         <Tile key={b.batch.id} b={b} now={now} />
       ))}

@@ -3,11 +3,45 @@ import { useSyncExternalStore } from 'react';
 /** The one place in the application that asks the machine for the time. Everything else is given it. */
 export const now = (): number => Date.now();
 
-/** Seconds since the epoch, as a store that ticks: screens that show a running clock follow it. */
 const listeners = new Set<() => void>();
+/** Between two looks the clock of the wall and one that only counts should agree; more apart than this is a jump, ms. */
+const JUMP_MS = 120_000;
+/** A jump of the wall clock: forward it may have been sleep, back it was the clock. */
+export interface Jump {
+  readonly byMs: number;
+  /** The wall clock after it. */
+  readonly at: number;
+}
+/** How far the wall clock ran away from the counting one between two looks, ms. */
+export const jumpOf = (before: Look, after: Look): number =>
+  after.wall - before.wall - (after.counted - before.counted);
+export interface Look {
+  readonly wall: number;
+  readonly counted: number;
+}
+const lookNow = (): Look => ({ wall: now(), counted: performance.now() });
+let lastLook = lookNow();
+let jump: Jump | null = null;
+function watch(): void {
+  const look = lookNow();
+  const byMs = jumpOf(lastLook, look);
+  lastLook = look;
+  if (Math.abs(byMs) < JUMP_MS) return;
+  jump = { byMs: byMs + (jump?.byMs ?? 0), at: look.wall };
+  for (const l of listeners) l();
+}
+/** The jump that has not been answered yet. */
+export const useJump = (): Jump | null => useSyncExternalStore(subscribe, () => jump);
+export function answerJump(): void {
+  jump = null;
+  for (const l of listeners) l();
+}
+
+/** Seconds since the epoch, as a store that ticks: screens that show a running clock follow it. */
 let second = Math.floor(now() / 1000);
 let timer: ReturnType<typeof setInterval> | undefined;
 const tick = (): void => {
+  watch();
   const s = Math.floor(now() / 1000);
   if (s === second) return;
   second = s;

@@ -1,5 +1,5 @@
 import type { SoakingNow, TaskState } from '@ironpan/core/batch';
-import type { Stage } from '@ironpan/core/steps';
+import type { FigureName, Stage } from '@ironpan/core/steps';
 import { celsius, join, percent } from '@ironpan/core/words';
 import { Bowl } from '../drawings/Bowl';
 import { Vessel } from '../drawings/Vessel';
@@ -14,7 +14,7 @@ export function AtHand({
   readonly stage: Stage;
   readonly soak: SoakingNow | null;
 }) {
-  const f = (name: string): number => stage.figures[name] ?? 0;
+  const f = (name: FigureName): number => stage.figures[name] ?? 0;
   switch (t.step.kind) {
     case 'soak':
       return (

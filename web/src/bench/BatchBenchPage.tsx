@@ -1,8 +1,9 @@
 import { Link, useParams } from 'react-router';
 import { duration, join, milkOf, millilitres, percent } from '@ironpan/core/words';
 import { foodStyle } from '../drawings/foodStyle';
-import { useBatches } from '../ui/running';
+import { useBatch } from '../ui/running';
 import type { Running } from '../ui/running';
+import { BrokenBatch } from '../ui/BrokenBatch';
 import { Empty, Loading } from '../ui/State';
 import { Changed } from './Changed';
 import { NowAtHand } from './NowAtHand';
@@ -10,11 +11,10 @@ import { Readings } from './Readings';
 import { StepList } from './StepList';
 
 export function BatchBenchPage() {
-  const { id } = useParams();
-  const batches = useBatches();
-  if (!batches) return <Loading />;
-  const r = batches.find((b) => b.batch.id === id);
-  if (!r)
+  const { id = '' } = useParams();
+  const r = useBatch(id);
+  if (r === undefined) return <Loading />;
+  if (r === null)
     return (
       <Empty title="This batch is not here">
         <Link className="btn btn-primary" to="/bench">
@@ -22,6 +22,7 @@ export function BatchBenchPage() {
         </Link>
       </Empty>
     );
+  if ('why' in r) return <BrokenBatch b={r} />;
   if (r.progress.state !== 'open') return <Over r={r} />;
   const t = r.progress.current;
   if (!t) return <Over r={r} />;

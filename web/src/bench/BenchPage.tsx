@@ -1,17 +1,19 @@
 import { Link, Navigate } from 'react-router';
 import { useNow } from '../app/clock';
 import { clock } from '@ironpan/core/words';
-import { nameOfTask, timerOf, useBatches } from '../ui/running';
+import { nameOfTask, timerOf, useOpen } from '../ui/running';
+import { BrokenBatch } from '../ui/BrokenBatch';
 import { Empty, Loading } from '../ui/State';
 
 /** What is being made. With one batch open it is that one's bench. */
 export function BenchPage() {
-  const batches = useBatches();
+  const bench = useOpen();
   const now = useNow();
-  if (!batches) return <Loading />;
-  const open = batches.filter((b) => b.progress.state === 'open');
-  if (open.length === 1 && open[0]) return <Navigate to={`/bench/${open[0].batch.id}`} replace />;
-  if (open.length === 0)
+  if (!bench) return <Loading />;
+  const { running: open, broken } = bench;
+  if (open.length === 1 && open[0] && broken.length === 0)
+    return <Navigate to={`/bench/${open[0].batch.id}`} replace />;
+  if (open.length === 0 && broken.length === 0)
     return (
       <Empty title="Nothing is on the bench">
         <p>Open a plan and start it; the bench then takes you through it, one step at a time.</p>
@@ -42,6 +44,9 @@ export function BenchPage() {
           );
         })}
       </ul>
+      {broken.map((b) => (
+        <BrokenBatch key={b.batch.id} b={b} />
+      ))}
     </div>
   );
 }

@@ -1,4 +1,4 @@
-import { progressOf } from '@ironpan/core/batch';
+import { inOrder, progressOf, stillRaw } from '@ironpan/core/batch';
 import { changeText, duration, fitText, join, millilitres, percent } from '@ironpan/core/words';
 import { useMemo } from 'react';
 import type { Running } from '../ui/running';
@@ -6,9 +6,8 @@ import type { Running } from '../ui/running';
 /** What the last reading changed, in a sentence, and what the batch should now bring beside what was promised. */
 export function Changed({ r }: { readonly r: Running }) {
   const said = useMemo(() => {
-    const last = r.events
+    const last = inOrder(r.events)
       .filter((e) => e.is === 'reading')
-      .sort((a, b) => a.at - b.at)
       .at(-1);
     if (last?.is !== 'reading') return null;
     const before = progressOf(
@@ -20,8 +19,7 @@ export function Changed({ r }: { readonly r: Running }) {
   }, [r]);
   const m = r.progress.summary.main;
   const p = r.batch.promised;
-  const boiled = r.progress.tasks.some((t) => t.step.kind === 'boil' && t.task.id === 'hold' && t.status === 'done');
-  const raw = !boiled && r.progress.recipe.materials.some((x) => x.inhibitorLabileShare !== null);
+  const raw = stillRaw(r.progress);
   return (
     <section aria-label="What it should bring" className="plate p-4">
       <h2 className="mb-1 text-lg">What it should bring</h2>

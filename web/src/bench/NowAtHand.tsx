@@ -1,4 +1,4 @@
-import { canSkip, holdingNow, look, pausedSince } from '@ironpan/core/batch';
+import { canSkip, holdingNow, lastSeq, look, pausedSince } from '@ironpan/core/batch';
 import type { TaskState } from '@ironpan/core/batch';
 import { warningsOf } from '@ironpan/core/checks';
 import { clock, duration, instruction, join, percent, warningText } from '@ironpan/core/words';
@@ -9,6 +9,7 @@ import type { Happening } from '../store/batches';
 import { hourMinute } from '../ui/times';
 import { soakOf, timerOf } from '../ui/running';
 import type { Running, Timer } from '../ui/running';
+import { NotSaved, useWrite } from '../ui/useWrite';
 import { begin, endOf, farOff } from './actions';
 import { AtHand } from './AtHand';
 import { AbandonDialog, NoteDialog, SkipDialog, TookDialog } from './dialogs';
@@ -22,10 +23,17 @@ export function NowAtHand({ r, t }: { readonly r: Running; readonly t: TaskState
   const stage = r.progress.outcome.stages[t.index];
   const timer = timerOf(r, now);
   const say = stage ? instruction(t.step, stage, t.task.id, r.progress.recipe, r.batch.kit) : null;
-  const log = (...h: readonly Happening[]): void => void append(r.batch.id, h, nowMs());
+  const write = useWrite();
+  const seen = lastSeq(r.events);
+  const log = (what: string, h: readonly Happening[]): void =>
+    write.run(
+      what,
+      () => append(r.batch.id, h, nowMs(), seen),
+      () => setAsking(null),
+    );
   const done = (): void => {
     if (timer && farOff(t, timer.ranS)) setAsking('took');
-    else log(...endOf(r, t, timer ? timer.ranS : null));
+    else log('that it is done', endOf(r, t, timer ? timer.ranS : null));
   };
   const i = r.progress.tasks.indexOf(t);
   const before = r.progress.tasks[i - 1];
@@ -49,7 +57,7 @@ export function NowAtHand({ r, t }: { readonly r: Running; readonly t: TaskState
           <button
             type="button"
             className="btn btn-plain btn-big"
-            onClick={() => log({ is: 'back', step: before.step.id })}
+            onClick={() => log('that you went back', [{ is: 'back', step: before.step.id }])}
           >
             Go back
           </button>
@@ -58,7 +66,9 @@ export function NowAtHand({ r, t }: { readonly r: Running; readonly t: TaskState
           <button
             type="button"
             className="btn btn-plain btn-big"
-            onClick={() => log({ is: timer.paused ? 'resumed' : 'paused' })}
+            onClick={() =>
+              log(timer.paused ? 'that it goes on' : 'the pause', [{ is: timer.paused ? 'resumed' : 'paused' }])
+            }
           >
             {timer.paused ? 'Go on' : 'Pause'}
           </button>
@@ -77,32 +87,50 @@ export function NowAtHand({ r, t }: { readonly r: Running; readonly t: TaskState
       </div>
       <div className="grid max-sm:order-1 sm:order-2">
         {waits ? (
-          <button type="button" className="btn btn-primary btn-big text-lg!" onClick={() => log(begin(t))}>
+          <button
+            type="button"
+            data-once
+            className="btn btn-primary btn-big text-lg!"
+            onClick={() => log('the start', [begin(t)])}
+          >
             {`Start: ${join(duration(t.task.timerS ?? t.task.durationS))}`}
           </button>
         ) : (
-          <button type="button" className="btn btn-primary btn-big text-lg!" onClick={done}>
+          <button type="button" data-once className="btn btn-primary btn-big text-lg!" onClick={done}>
             {after ? 'Done, next' : 'Done, to the shelf'}
           </button>
         )}
       </div>
+      {asking === null && <NotSaved of={write} />}
       {asking === 'skip' && (
         <SkipDialog
+          write={write}
           dangers={dangersWithout(r, t)}
           onClose={() => setAsking(null)}
-          onSkip={(why) => log({ is: 'skipped', step: t.step.id, why })}
+          onSkip={(why, text) => log('that it was left out', [{ is: 'skipped', step: t.step.id, why, text }])}
         />
       )}
       {asking === 'abandon' && (
-        <AbandonDialog onClose={() => setAsking(null)} onAbandon={(why) => log({ is: 'abandoned', why })} />
+        <AbandonDialog
+          write={write}
+          onClose={() => setAsking(null)}
+          onAbandon={(why, text) => log('that it was abandoned', [{ is: 'abandoned', why, text }])}
+        />
       )}
-      {asking === 'note' && <NoteDialog onClose={() => setAsking(null)} onNote={(text) => log({ is: 'note', text })} />}
+      {asking === 'note' && (
+        <NoteDialog
+          write={write}
+          onClose={() => setAsking(null)}
+          onNote={(text) => log('the note', [{ is: 'note', text }])}
+        />
+      )}
       {asking === 'took' && timer && (
         <TookDialog
+          write={write}
           ranS={timer.ranS}
           plannedS={timer.plannedS}
           onClose={() => setAsking(null)}
-          onTook={(s) => log(...endOf(r, t, s))}
+          onTook={(s) => log('that it is done', endOf(r, t, s))}
         />
       )}
     </section>

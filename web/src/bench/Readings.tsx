@@ -1,4 +1,5 @@
 import type { TaskState } from '@ironpan/core/batch';
+import { lastSeq } from '@ironpan/core/batch';
 import { kindOf } from '@ironpan/core/steps';
 import { ReadingField } from '../ui/ReadingField';
 import type { Running } from '../ui/running';
@@ -18,6 +19,7 @@ export function Readings({ r, t }: { readonly r: Running; readonly t: TaskState 
           <ReadingField
             key={what}
             batch={r.batch.id}
+            seen={lastSeq(r.events)}
             step={t.step}
             what={what}
             expected={

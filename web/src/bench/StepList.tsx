@@ -1,6 +1,7 @@
 import { ranForS, timerS } from '@ironpan/core/batch';
 import type { TaskState } from '@ironpan/core/batch';
-import { duration, join } from '@ironpan/core/words';
+import { kindOf } from '@ironpan/core/steps';
+import { duration, join, SKIPPED_WHY, whyText } from '@ironpan/core/words';
 import { Check } from 'lucide-react';
 import { clockReading } from './actions';
 import { nameOfTask } from '../ui/running';
@@ -40,11 +41,21 @@ export function StepList({ r }: { readonly r: Running }) {
       </ol>
       {r.progress.skipped.length > 0 && (
         <p className="small quiet border-t px-4 py-2" style={{ borderColor: 'var(--line)' }}>
-          Left out: {r.progress.skipped.map((s) => `${s.step}${s.why === '' ? '' : ` (${s.why})`}`).join(', ')}
+          Left out: {leftOut(r)}
         </p>
       )}
     </nav>
   );
+}
+/** "take the skin off (not needed this time)" */
+function leftOut(r: Running): string {
+  return r.progress.skipped
+    .map((s) => {
+      const step = r.batch.recipe.steps.find((x) => x.id === s.step);
+      const why = whyText(SKIPPED_WHY, s.why, s.text).toLowerCase();
+      return `${(step ? kindOf(step.kind).label : s.step).toLowerCase()}${why === '' ? '' : ` (${why})`}`;
+    })
+    .join(', ');
 }
 /** How long it took as the log counts it: by the reading where there is one, else by the clock; before that, as planned. */
 function took(t: TaskState, r: Running): string {

@@ -1,25 +1,30 @@
-import { duration, join } from '@ironpan/core/words';
+import { ABANDON_REASONS, SKIP_REASONS } from '@ironpan/core/batch';
+import type { AbandonReason, SkipReason } from '@ironpan/core/batch';
+import { ABANDONED_WHY, duration, join, SKIPPED_WHY } from '@ironpan/core/words';
 import { useId, useState } from 'react';
 import { Dialog } from '../ui/Dialog';
+import { NotSaved } from '../ui/useWrite';
+import type { Write } from '../ui/useWrite';
 
-/** One press says why; typing is there for dry hands. */
-function Why({
-  reasons,
-  label,
-  onChoose,
-}: {
-  readonly reasons: readonly string[];
+interface WhyProps<R extends string> {
+  readonly reasons: readonly (readonly [R, string])[];
+  /** What the cook's own words count as. */
+  readonly other: R;
   readonly label: string;
-  readonly onChoose: (why: string) => void;
-}) {
+  readonly write: Write;
+  readonly onChoose: (why: R, text: string) => void;
+}
+/** One press says why; typing is there for dry hands. What is typed stays until it is kept. */
+function Why<R extends string>({ reasons, other, label, write, onChoose }: WhyProps<R>) {
   const [own, setOwn] = useState('');
   const id = useId();
   return (
     <>
+      <NotSaved of={write} />
       <div className="grid gap-2 sm:grid-cols-2">
-        {reasons.map((w) => (
-          <button key={w} type="button" className="btn btn-plain btn-big" onClick={() => onChoose(w)}>
-            {w}
+        {reasons.map(([why, text]) => (
+          <button key={why} type="button" className="btn btn-plain btn-big" onClick={() => onChoose(why, '')}>
+            {text}
           </button>
         ))}
       </div>
@@ -38,22 +43,26 @@ function Why({
         type="button"
         className="btn btn-primary btn-big mt-2 w-full"
         disabled={own.trim() === ''}
-        onClick={() => onChoose(own.trim())}
+        onClick={() => onChoose(other, own.trim())}
       >
         {label}
       </button>
     </>
   );
 }
+/** The usual reasons, in order, without the one that is the cook's own words. */
+const usual = <R extends string>(known: Readonly<Record<R, string>>, all: readonly R[]): (readonly [R, string])[] =>
+  all.filter((r) => r !== 'other').map((r) => [r, known[r]] as const);
 
 interface Closing {
+  readonly write: Write;
   readonly onClose: () => void;
 }
 interface SkipDialogProps extends Closing {
   readonly dangers: readonly string[];
-  readonly onSkip: (why: string) => void;
+  readonly onSkip: (why: SkipReason, text: string) => void;
 }
-export function SkipDialog({ dangers, onSkip, onClose }: SkipDialogProps) {
+export function SkipDialog({ dangers, onSkip, write, onClose }: SkipDialogProps) {
   return (
     <Dialog title="Leave this step out?" onClose={onClose}>
       {dangers.map((d) => (
@@ -63,48 +72,49 @@ export function SkipDialog({ dangers, onSkip, onClose }: SkipDialogProps) {
       ))}
       <p className="mb-3">The rest is reckoned without it. The log keeps the reason.</p>
       <Why
-        reasons={['Not needed this time', 'Done already', 'No time for it', 'Forgot it']}
+        reasons={usual(SKIPPED_WHY, SKIP_REASONS)}
+        other="other"
         label="Leave it out"
-        onChoose={(w) => {
-          onSkip(w);
-          onClose();
-        }}
+        write={write}
+        onChoose={onSkip}
       />
     </Dialog>
   );
 }
-export function AbandonDialog({ onAbandon, onClose }: Closing & { readonly onAbandon: (why: string) => void }) {
+interface AbandonDialogProps extends Closing {
+  readonly onAbandon: (why: AbandonReason, text: string) => void;
+}
+export function AbandonDialog({ onAbandon, write, onClose }: AbandonDialogProps) {
   return (
     <Dialog title="Abandon this batch?" onClose={onClose}>
       <p className="mb-3">It leaves the bench; its log stays in the book.</p>
       <Why
-        reasons={['Went off in the soak', 'Scorched', 'Spilt', 'Changed my mind']}
+        reasons={usual(ABANDONED_WHY, ABANDON_REASONS)}
+        other="other"
         label="Abandon it"
-        onChoose={(w) => {
-          onAbandon(w);
-          onClose();
-        }}
+        write={write}
+        onChoose={onAbandon}
       />
     </Dialog>
   );
 }
-export function NoteDialog({ onNote, onClose }: Closing & { readonly onNote: (text: string) => void }) {
+const NOTES = [
+  'It foamed over',
+  'Stuck to the bottom',
+  'Smells beany',
+  'Smells sweet',
+  'Skins came off well',
+  'Strained slowly',
+];
+export function NoteDialog({ onNote, write, onClose }: Closing & { readonly onNote: (text: string) => void }) {
   return (
     <Dialog title="A note for the log" onClose={onClose}>
       <Why
-        reasons={[
-          'It foamed over',
-          'Stuck to the bottom',
-          'Smells beany',
-          'Smells sweet',
-          'Skins came off well',
-          'Strained slowly',
-        ]}
+        reasons={NOTES.map((n) => [n, n] as const)}
+        other=""
         label="Keep the note"
-        onChoose={(w) => {
-          onNote(w);
-          onClose();
-        }}
+        write={write}
+        onChoose={(said, own) => onNote(own === '' ? said : own)}
       />
     </Dialog>
   );
@@ -116,17 +126,15 @@ interface TookDialogProps extends Closing {
   readonly onTook: (s: number) => void;
 }
 /** The clock and the plan are far apart: only the cook knows which of them is right. */
-export function TookDialog({ ranS, plannedS, onTook, onClose }: TookDialogProps) {
-  const choose = (s: number) => () => {
-    onTook(s);
-    onClose();
-  };
+export function TookDialog({ ranS, plannedS, onTook, write, onClose }: TookDialogProps) {
+  const choose = (s: number) => () => onTook(s);
   return (
     <Dialog title="How long did it really take?" onClose={onClose}>
       <p className="mb-4">
         The timer ran {join(duration(ranS))}; the plan says {join(duration(plannedS))}. What counts for the rest of the
         batch?
       </p>
+      <NotSaved of={write} />
       <div className="grid gap-2 sm:grid-cols-2">
         <button type="button" className="btn btn-primary btn-big" onClick={choose(plannedS)}>
           As planned, {join(duration(plannedS))}

@@ -1,23 +1,24 @@
 import { bodyText, duration, grams, join, millilitres, percent } from '@ironpan/core/words';
+import { lastSeq, measuredMl } from '@ironpan/core/batch';
 import { isPulp, massG } from '@ironpan/core/kitchen';
 import { Link, useNavigate, useParams } from 'react-router';
 import { now } from '../app/clock';
 import { append } from '../store/batches';
-import { useBatches } from '../ui/running';
+import { useBatch } from '../ui/running';
 import type { Running } from '../ui/running';
+import { BrokenBatch } from '../ui/BrokenBatch';
 import { Empty, Loading } from '../ui/State';
 import { fullDate } from '../ui/times';
+import { NotSaved, useWrite } from '../ui/useWrite';
 import { Correct } from './Correct';
 import { Log } from './Log';
-import { measuredMl } from './measured';
 import { WouldHaveHelped } from './WouldHaveHelped';
 
 export function BookBatchPage() {
-  const { id } = useParams();
-  const batches = useBatches();
-  if (!batches) return <Loading />;
-  const r = batches.find((b) => b.batch.id === id);
-  if (!r)
+  const { id = '' } = useParams();
+  const r = useBatch(id);
+  if (r === undefined) return <Loading />;
+  if (r === null)
     return (
       <Empty title="This batch is not in the book">
         <Link className="btn btn-primary" to="/book">
@@ -25,6 +26,7 @@ export function BookBatchPage() {
         </Link>
       </Empty>
     );
+  if ('why' in r) return <BrokenBatch b={r} />;
   return (
     <div className="mx-auto max-w-[84rem] px-4 py-5 wide:px-5">
       <h1 className="text-3xl break-words">
@@ -50,7 +52,7 @@ export function BookBatchPage() {
 function Figures({ r }: { readonly r: Running }) {
   const m = r.progress.summary.main;
   const p = r.batch.promised;
-  const ml = measuredMl(r);
+  const ml = measuredMl(r.progress);
   const pulp = Object.values(r.progress.outcome.products).reduce((g, s) => g + (isPulp(s) ? massG(s) : 0), 0);
   return (
     <section aria-label="Figures" className="plate p-4">
@@ -113,6 +115,7 @@ function Row({ label, cells }: { readonly label: string; readonly cells: readonl
 
 function Bench({ r }: { readonly r: Running }) {
   const go = useNavigate();
+  const write = useWrite();
   if (r.progress.state === 'abandoned') return null;
   if (r.progress.state === 'open')
     return (
@@ -121,14 +124,20 @@ function Bench({ r }: { readonly r: Running }) {
       </Link>
     );
   const last = r.progress.tasks.at(-1);
-  const back = async (): Promise<void> => {
+  const back = (): void => {
     if (!last) return;
-    await append(r.batch.id, [{ is: 'back', step: last.step.id }], now());
-    await go(`/bench/${r.batch.id}`);
+    write.run(
+      'that it is open again',
+      () => append(r.batch.id, [{ is: 'back', step: last.step.id }], now(), lastSeq(r.events)),
+      () => void go(`/bench/${r.batch.id}`),
+    );
   };
   return (
-    <button type="button" className="btn btn-plain btn-big self-start" onClick={() => void back()}>
-      Open it again at the bench
-    </button>
+    <div>
+      <button type="button" className="btn btn-plain btn-big" onClick={back}>
+        Open it again at the bench
+      </button>
+      <NotSaved of={write} />
+    </div>
   );
 }

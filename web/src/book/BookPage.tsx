@@ -1,22 +1,29 @@
-import { join, milkOf, millilitres, percent } from '@ironpan/core/words';
+import { join, millilitres, percent } from '@ironpan/core/words';
+import { useWindowVirtualizer } from '@tanstack/react-virtual';
+import { useLayoutEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { foodStyle } from '../drawings/foodStyle';
 import { JarShape } from '../drawings/Jar';
-import { useBatches } from '../ui/running';
-import type { Running } from '../ui/running';
+import { bookRows, countBatches } from '../store/batches';
+import type { DigestRow } from '../store/db';
+import { useLive } from '../store/live';
 import { Empty, Loading } from '../ui/State';
 import { dayMonth } from '../ui/times';
-import { measuredMl } from './measured';
 
 const STATE = { open: 'on the bench', finished: 'done', abandoned: 'abandoned' } as const;
 const A_JAR_ML = 1000;
 const MOST_DRAWN = 5;
 
-/** What happened: every batch, what it promised and what was measured. */
+/** Rows read at once. A screen, with what is drawn beyond its edges, never reaches over more than two such pages. */
+const PAGE = 80;
+const ROW_PX = 53;
+const BEYOND = 12;
+
+/** What happened: every batch, what it promised and what was measured. Ten years of them scroll like ten. */
 export function BookPage() {
-  const batches = useBatches();
-  if (!batches) return <Loading />;
-  if (batches.length === 0)
+  const count = useLive(['made'], countBatches).data;
+  if (count === undefined) return <Loading />;
+  if (count === 0)
     return (
       <Empty title="The book is empty">
         <p>Every batch you start is written here, with what it promised and what came out.</p>
@@ -28,66 +35,104 @@ export function BookPage() {
   return (
     <div className="mx-auto max-w-[84rem] px-4 py-5 wide:px-5">
       <h1 className="mb-4 text-3xl">Book</h1>
-      <div className="plate overflow-x-auto" tabIndex={0} role="region" aria-label="Batches">
-        <table className="w-full min-w-[46rem]">
-          <thead className="thead">
-            <tr className="rowline">
-              <th scope="col" className="p-3">
-                batch
-              </th>
-              <th scope="col">began</th>
-              <th scope="col">
-                <span className="sr-only">jars</span>
-              </th>
-              <th scope="col" className="text-right!">
-                promised
-              </th>
-              <th scope="col" className="text-right!">
-                reckoned from readings
-              </th>
-              <th scope="col" className="text-right!">
-                measured
-              </th>
-              <th scope="col" className="text-right!">
-                solids
-              </th>
-              <th scope="col" className="p-3 text-right!">
-                state
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {batches.map((b) => (
-              <Row key={b.batch.id} r={b} />
-            ))}
-          </tbody>
-        </table>
-      </div>
+      <Rows count={count} />
     </div>
   );
 }
 
-function Row({ r }: { readonly r: Running }) {
-  const m = r.progress.summary.main;
-  const ml = measuredMl(r);
-  const done = r.progress.state === 'finished';
+const usePage = (n: number): readonly DigestRow[] | undefined =>
+  useLive(['book', n], () => bookRows(n * PAGE, PAGE)).data;
+
+function Rows({ count }: { readonly count: number }) {
+  const list = useRef<HTMLDivElement>(null);
+  const [top, setTop] = useState(0);
+  useLayoutEffect(() => setTop(list.current?.offsetTop ?? 0), []);
+  const rows = useWindowVirtualizer({ count, estimateSize: () => ROW_PX, overscan: BEYOND, scrollMargin: top });
+  const drawn = rows.getVirtualItems();
+  const first = Math.floor((drawn[0]?.index ?? 0) / PAGE);
+  const pages = [usePage(first), usePage(first + 1)] as const;
+  const at = (i: number): DigestRow | undefined => pages[Math.floor(i / PAGE) - first]?.[i % PAGE];
+  const before = (drawn[0]?.start ?? top) - top;
+  const after = rows.getTotalSize() - ((drawn.at(-1)?.end ?? top) - top);
   return (
-    <tr className="rowline hover:bg-[var(--ground)]">
+    <div ref={list} className="plate overflow-x-auto" tabIndex={0} role="region" aria-label="Batches">
+      <table className="w-full min-w-[46rem]" aria-rowcount={count + 1}>
+        <thead className="thead">
+          <tr className="rowline">
+            <th scope="col" className="p-3">
+              batch
+            </th>
+            <th scope="col">began</th>
+            <th scope="col">
+              <span className="sr-only">jars</span>
+            </th>
+            <th scope="col" className="text-right!">
+              promised
+            </th>
+            <th scope="col" className="text-right!">
+              reckoned from readings
+            </th>
+            <th scope="col" className="text-right!">
+              measured
+            </th>
+            <th scope="col" className="text-right!">
+              solids
+            </th>
+            <th scope="col" className="p-3 text-right!">
+              state
+            </th>
+          </tr>
+        </thead>
+        <tbody>
+          <Gap px={before} />
+          {drawn.map((v) => (
+            <tr
+              key={v.key}
+              ref={rows.measureElement}
+              data-index={v.index}
+              aria-rowindex={v.index + 2}
+              className="rowline hover:bg-[var(--ground)]"
+            >
+              <Cells r={at(v.index)} />
+            </tr>
+          ))}
+          <Gap px={after} />
+        </tbody>
+      </table>
+    </div>
+  );
+}
+/** Stands for the rows that are not drawn. */
+function Gap({ px }: { readonly px: number }) {
+  return px > 0 ? (
+    <tr aria-hidden="true">
+      <td colSpan={8} style={{ height: px }} />
+    </tr>
+  ) : null;
+}
+
+function Cells({ r }: { readonly r: DigestRow | undefined }) {
+  if (!r) return <td colSpan={8} style={{ height: ROW_PX - 1 }} />;
+  const done = r.state === 'finished';
+  return (
+    <>
       <th scope="row" className="p-3 text-left font-semibold">
-        <Link to={`/book/${r.batch.id}`} className="block max-w-72 truncate underline underline-offset-4">
-          {r.batch.number} · {r.batch.name}
+        <Link to={`/book/${r.batch}`} className="block max-w-72 truncate underline underline-offset-4">
+          {r.number} · {r.name}
         </Link>
       </th>
-      <td className="num whitespace-nowrap">{dayMonth(r.batch.startedAt)}</td>
-      <td>{done && <LittleJars ml={ml ?? r.progress.summary.jarredMl} milk={milkOf(r.progress.recipe)} />}</td>
-      <td className="num text-right whitespace-nowrap">{join(millilitres(r.batch.promised.volumeMl))}</td>
+      <td className="num whitespace-nowrap">{dayMonth(r.startedAt)}</td>
+      <td>{done && <LittleJars ml={r.measuredMl ?? r.jarredMl ?? 0} milk={r.milk} />}</td>
+      <td className="num text-right whitespace-nowrap">{join(millilitres(r.promisedMl))}</td>
       <td className="num text-right whitespace-nowrap">
-        {done && m ? join(millilitres(r.progress.summary.jarredMl)) : '–'}
+        {done && r.jarredMl !== null ? join(millilitres(r.jarredMl)) : '–'}
       </td>
-      <td className="num text-right whitespace-nowrap">{ml === null ? '–' : join(millilitres(ml))}</td>
-      <td className="num text-right whitespace-nowrap">{m ? join(percent(m.solids ?? 0)) : '–'}</td>
-      <td className="p-3 text-right whitespace-nowrap">{STATE[r.progress.state]}</td>
-    </tr>
+      <td className="num text-right whitespace-nowrap">
+        {r.measuredMl === null ? '–' : join(millilitres(r.measuredMl))}
+      </td>
+      <td className="num text-right whitespace-nowrap">{r.solids === null ? '–' : join(percent(r.solids))}</td>
+      <td className="p-3 text-right whitespace-nowrap">{STATE[r.state]}</td>
+    </>
   );
 }
 /** The batch as little litre jars, the last as full as it was. */

@@ -1,3 +1,4 @@
+import { lastSeq } from '@ironpan/core/batch';
 import { kindOf } from '@ironpan/core/steps';
 import { ReadingField } from '../ui/ReadingField';
 import type { Running } from '../ui/running';
@@ -23,6 +24,7 @@ export function Correct({ r }: { readonly r: Running }) {
                 <ReadingField
                   key={what}
                   batch={r.batch.id}
+                  seen={lastSeq(r.events)}
                   step={step}
                   what={what}
                   expected={spec.figure === undefined ? undefined : r.progress.outcome.stages[i]?.figures[spec.figure]}

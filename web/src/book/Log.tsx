@@ -1,15 +1,14 @@
+import { inOrder } from '@ironpan/core/batch';
 import type { BatchEvent } from '@ironpan/core/batch';
 import { kindOf } from '@ironpan/core/steps';
 import { fromInner, plain } from '@ironpan/core/units';
-import { taskName } from '@ironpan/core/words';
+import { ABANDONED_WHY, duration, join, SKIPPED_WHY, taskName, whyText } from '@ironpan/core/words';
 import type { Running } from '../ui/running';
 import { fullDate, hourMinute } from '../ui/times';
 
 /** The log as it was written; nothing in it is ever changed. */
 export function Log({ r }: { readonly r: Running }) {
-  const events = [...r.events]
-    .sort((a, b) => a.at - b.at || (a.id < b.id ? -1 : 1))
-    .filter((e) => e.is !== 'begun' || taskTimed(e, r));
+  const events = inOrder(r.events).filter((e) => e.is !== 'begun' || taskTimed(e, r));
   return (
     <section aria-label="Log" className="plate p-4">
       <h2 className="mb-2 text-xl">Log</h2>
@@ -43,6 +42,8 @@ function nameOf(r: Running, step: string, task: string): string {
   const s = stepOf(r, step);
   return s ? taskName(s, task, kindOf(s.kind).label) : step;
 }
+const sentence = (what: string, why: string, between = ', '): string =>
+  why === '' ? what : `${what}${between}${why.toLowerCase()}`;
 const UNIT = { g: 'g', C: '°C', s: 's', min: 'min', h: 'h', count: '' } as const;
 function say(e: BatchEvent, r: Running): string {
   switch (e.is) {
@@ -51,7 +52,7 @@ function say(e: BatchEvent, r: Running): string {
     case 'ended':
       return `${nameOf(r, e.step, e.task)}: done`;
     case 'skipped':
-      return `${nameOf(r, e.step, '')}: left out${e.why === '' ? '' : `, ${e.why.toLowerCase()}`}`;
+      return sentence(`${nameOf(r, e.step, '')}: left out`, whyText(SKIPPED_WHY, e.why, e.text));
     case 'back':
       return `Back to ${nameOf(r, e.step, '').toLowerCase()}`;
     case 'reading': {
@@ -66,7 +67,9 @@ function say(e: BatchEvent, r: Running): string {
     case 'resumed':
       return 'Went on';
     case 'abandoned':
-      return `Abandoned: ${e.why.toLowerCase()}`;
+      return sentence('Abandoned', whyText(ABANDONED_WHY, e.why, e.text), ': ');
+    case 'clockSet':
+      return `The clock was set ${e.byMs < 0 ? 'back' : 'on'} by ${join(duration(Math.abs(e.byMs) / 1000))}; timers went on as before`;
     case 'note':
       return `“${e.text}”`;
   }

@@ -20,6 +20,7 @@ import { addPlan, onePlan } from '../store/plans';
 import { Busy } from '../ui/Busy';
 import { ChoiceButtons } from '../ui/ChoiceButtons';
 import { useAsked } from '../ui/useAsked';
+import { NotSaved, useWrite } from '../ui/useWrite';
 import type { Running } from '../ui/running';
 
 /** What was wrong with it, and what would have prevented that: each thing done otherwise is folded again. */
@@ -67,18 +68,24 @@ interface FoundProps {
 }
 function Found({ r, made, complaint, found }: FoundProps) {
   const go = useNavigate();
+  const write = useWrite();
   const levers = leversOf(made);
   const of = COMPLAINTS[complaint].of;
   if (found.length === 0)
     return <p>Nothing that can be turned in this way of making it would have helped by itself. Try another school.</p>;
-  const plan = async (x: Remedy): Promise<void> => {
-    const name = `${r.batch.name}, not ${COMPLAINT_NAMES[complaint]}`.slice(0, 120);
-    const from = (await onePlan(r.batch.plan))?.from ?? null;
-    const id = await addPlan(name, from, applyEdits(made, x.edits), now());
-    await go(`/plan/${id}`);
-  };
+  const plan = (x: Remedy): void =>
+    write.run(
+      'the new plan',
+      async () => {
+        const name = `${r.batch.name}, not ${COMPLAINT_NAMES[complaint]}`.slice(0, 120);
+        const from = (await onePlan(r.batch.plan))?.from ?? null;
+        return addPlan(name, from, applyEdits(made, x.edits), now());
+      },
+      (id) => void go(`/plan/${id}`),
+    );
   return (
     <>
+      <NotSaved of={write} />
       <ol>
         {found.map((x) => {
           const text = remedyText(x, levers);
@@ -95,7 +102,13 @@ function Found({ r, made, complaint, found }: FoundProps) {
                   {join(percent(x.main.solids ?? 0))} solids, {join(millilitres(x.volumeMl))}.
                 </p>
               </div>
-              <button type="button" className="linkish" aria-label={`Plan it so: ${text}`} onClick={() => void plan(x)}>
+              <button
+                type="button"
+                data-once
+                className="linkish"
+                aria-label={`Plan it so: ${text}`}
+                onClick={() => plan(x)}
+              >
                 Plan it so
               </button>
             </li>

@@ -1,5 +1,5 @@
 import { jarsOf, look, MODEL, progressOf, promisedOf, sampleBeliefs, fold } from '@ironpan/core/batch';
-import type { BatchEvent } from '@ironpan/core/batch';
+import type { BatchEvent, Progress } from '@ironpan/core/batch';
 import { normal, seededRandom } from '@ironpan/core/numerics';
 import type { BatchRecord, EventRecord, JarEventRecord, JarRecord, KitRecord, PlanRecord } from '@ironpan/core/records';
 import { kindOf } from '@ironpan/core/steps';
@@ -19,6 +19,7 @@ export interface Made {
   readonly events: readonly EventRecord[];
   readonly jars: readonly JarRecord[];
   readonly jarEvents: readonly JarEventRecord[];
+  readonly progress: Progress;
 }
 const HOUR = 3_600_000;
 /** Scatter of the demo's scale, g, and of its cooks' timing, as a share. */
@@ -55,17 +56,18 @@ export function makePast(p: Past, number: number, plan: PlanRecord, kit: KitReco
       random,
     ),
   });
-  const events = logOf(batch, truth, p, random).map((e) => ({ ...e, v: 1 as const }));
+  const events = logOf(batch, truth, p, random).map((e) => ({ ...e, v: 2 as const }));
   const progress = progressOf(batch, events);
   const jars = progress.state === 'finished' ? jarsOf(batch, progress).map((j) => ({ ...j, v: 2 as const })) : [];
-  return { batch, events, jars, jarEvents: jars.flatMap((j) => jarLog(j, p, laidAt, random)) };
+  return { batch, events, jars, progress, jarEvents: jars.flatMap((j) => jarLog(j, p, laidAt, random)) };
 }
 
 function logOf(batch: BatchRecord, truth: Outcome, p: Past, random: () => number): BatchEvent[] {
   const out: BatchEvent[] = [];
   let at = batch.startedAt;
   const add = (e: Record<string, unknown>): void => {
-    out.push({ id: `${batch.id}-e${out.length}`, batch: batch.id, at: Math.round(at), ...e } as BatchEvent);
+    const id = `${batch.id}-e${out.length}`;
+    out.push({ id, batch: batch.id, seq: out.length + 1, at: Math.round(at), ...e } as BatchEvent);
   };
   const steps = batch.recipe.steps;
   for (const [i, step] of steps.entries()) {
@@ -73,7 +75,7 @@ function logOf(batch: BatchRecord, truth: Outcome, p: Past, random: () => number
     if (!stage) continue;
     if (p.end === 'abandoned' && step.kind === 'boil') {
       add({ is: 'note', text: 'Stuck to the bottom' });
-      add({ is: 'abandoned', why: 'Scorched' });
+      add({ is: 'abandoned', why: 'scorched', text: '' });
       return out;
     }
     for (const task of stage.tasks) {
@@ -85,7 +87,7 @@ function logOf(batch: BatchRecord, truth: Outcome, p: Past, random: () => number
         const value = whatWasRead(
           what,
           spec.unit,
-          spec.byClock === true ? took : stage.figures[spec.figure ?? ''],
+          spec.byClock === true ? took : spec.figure === undefined ? undefined : stage.figures[spec.figure],
           step.params as never,
           random,
         );
@@ -118,6 +120,7 @@ function whatWasRead(
   return middle === undefined || middle <= 0 ? null : Math.max(1, Math.round(middle + SCALE_G * normal(random)));
 }
 
+const THROWN_TO_BE_SAFE = { is: 'thrown', why: 'safe', text: '', lastFineAt: null };
 /** What became of each jar, up to now. */
 function jarLog(j: JarRecord, p: Past, laidAt: number, random: () => number): readonly JarEventRecord[] {
   const pulp = j.product === 'pulp';
@@ -125,13 +128,13 @@ function jarLog(j: JarRecord, p: Past, laidAt: number, random: () => number): re
   const add = (hoursAfter: number, e: Record<string, unknown>): boolean => {
     const at = Math.round(j.filledAt + hoursAfter * HOUR);
     if (at >= laidAt) return false;
-    out.push({ v: 1, id: `${j.id}-${out.length}`, jar: j.id, at, ...e } as JarEventRecord);
+    out.push({ v: 2, id: `${j.id}-${out.length}`, jar: j.id, seq: out.length + 1, at, ...e } as JarEventRecord);
     return true;
   };
   if (p.end === 'kept') {
     if (pulp) {
       // One pulp was thrown away, one boiled; the third was boiled in the milk and is kept.
-      if (p.seed % 3 === 1) add(9, { is: 'thrown', why: 'To be safe' });
+      if (p.seed % 3 === 1) add(9, THROWN_TO_BE_SAFE);
       else if (p.seed % 3 === 2) add(1.5, { is: 'boiled', forS: 1200 });
       return out;
     }
@@ -144,10 +147,10 @@ function jarLog(j: JarRecord, p: Past, laidAt: number, random: () => number): re
     return out;
   }
   if (pulp) {
-    add(5 + 4 * random(), random() < 0.5 ? { is: 'finished' } : { is: 'thrown', why: 'To be safe' });
+    add(5 + 4 * random(), random() < 0.5 ? { is: 'finished' } : THROWN_TO_BE_SAFE);
     return out;
   }
   add(20, { is: 'poured', ml: Math.round(j.filledMl * 0.3) });
-  add(44 + 10 * random(), p.end === 'thrown' ? { is: 'thrown', why: 'It turned' } : { is: 'finished' });
+  add(44 + 10 * random(), p.end === 'thrown' ? { ...THROWN_TO_BE_SAFE, why: 'turned' } : { is: 'finished' });
   return out;
 }

@@ -1,4 +1,5 @@
 import { db } from '../store/db';
+import { digestNow } from '../store/digests';
 import { makePast } from './history';
 import type { Past } from './history';
 import { hillKitchen } from './kitchen';
@@ -26,6 +27,8 @@ const HISTORY: readonly Past[] = [
 ];
 const SOAKING = { plan: 'demo-weekday', hours: 6.3 } as const;
 const HOUR = 3_600_000;
+const ENDS: ReadonlySet<string> = new Set(['finished', 'given', 'thrown']);
+const FRIDGE_SET_HOURS_AGO = 60 * D;
 
 /** Lays the demo kitchen out, relative to `at`, in place of whatever the demo held. Only ever called on the demo. */
 export async function layDemo(at: number): Promise<void> {
@@ -49,6 +52,11 @@ export async function layDemo(at: number): Promise<void> {
     await d.events.bulkPut(all.flatMap((m) => [...m.events]));
     await d.jars.bulkPut(all.flatMap((m) => [...m.jars]));
     await d.jarEvents.bulkPut(all.flatMap((m) => [...m.jarEvents]));
+    await d.digests.bulkPut(all.map((m) => digestNow(m.batch, m.events)));
+    const ended = new Set(all.flatMap((m) => m.jarEvents.filter((e) => ENDS.has(e.is)).map((e) => e.jar)));
+    const jars = all.flatMap((m) => m.jars.map((j) => j.id)).filter((id) => !ended.has(id));
+    await d.standing.bulkPut(jars.map((jar) => ({ jar })));
+    await d.fridge.put({ v: 1, id: 'demo-fridge', at: at - FRIDGE_SET_HOURS_AGO * HOUR, placeC: kit.fridgeC });
     await d.settings.put({ key: 'seededAt', value: at });
   });
 

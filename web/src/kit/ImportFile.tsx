@@ -1,12 +1,12 @@
-import type { Fault, Kitchen } from '@ironpan/core/records';
-import { useId, useRef, useState } from 'react';
-import { validateBackup } from '../offload';
-import { importAll, importCounts, readAll } from '../store/transfer';
+import type { Fault } from '@ironpan/core/records';
+import { useEffect, useId, useRef, useState } from 'react';
+import { Incoming } from '../offload';
+import { databaseName } from '../store/db';
+import { realm } from '../store/realm';
 import type { Count, How } from '../store/transfer';
+import { causeOf } from '../ui/notSaved';
 import { tell } from '../ui/toast';
 
-/** As in core/formats; a file this large is not even read. */
-const MOST_BYTES = 32_000_000;
 const TABLE = {
   kit: 'kit',
   plans: 'plans',
@@ -16,68 +16,63 @@ const TABLE = {
   jarEvents: 'jar log lines',
   materials: 'own materials',
   methods: 'own schools',
+  fridge: 'fridge settings',
+  settings: 'preferences',
+  undo: 'plans with steps back',
+  traces: 'parts of courses',
 } as const;
 
 type State =
   | { readonly is: 'waiting' }
-  | { readonly is: 'reading'; readonly stop: () => void }
+  | { readonly is: 'working'; readonly what: string; readonly share: number }
   | { readonly is: 'bad'; readonly faults: readonly Fault[] }
-  | { readonly is: 'ready'; readonly kitchen: Kitchen; readonly ours: Kitchen; readonly name: string };
+  | { readonly is: 'ready'; readonly counts: Readonly<Record<How, readonly Count[]>>; readonly name: string };
+const bad = (say: string): State => ({ is: 'bad', faults: [{ path: '', say }] });
 
 /** A file is judged whole before anything is written; a faulty one changes nothing and says where it is faulty. */
 export function ImportFile() {
   const [state, setState] = useState<State>({ is: 'waiting' });
   const [how, setHow] = useState<How>('merge');
   const input = useRef<HTMLInputElement>(null);
+  const incoming = useRef<Incoming | null>(null);
   const id = useId();
+  const stop = (): void => {
+    incoming.current?.stop();
+    incoming.current = null;
+  };
+  useEffect(() => stop, []);
   const reset = (): void => {
+    stop();
     if (input.current) input.current.value = '';
     setState({ is: 'waiting' });
   };
+  const work = (what: string) => (share: number) =>
+    setState((s) => (s.is === 'working' && s.what === what ? { is: 'working', what, share } : s));
+  const READ = 'Checking every line of it';
+  const WRITE = 'Writing it';
   const take = async (file: File): Promise<void> => {
-    if (file.size > MOST_BYTES) {
-      setState({
-        is: 'bad',
-        faults: [
-          {
-            path: '',
-            say: `“${file.name}” is ${Math.round(file.size / 1e6)} MB; a kitchen is under ${MOST_BYTES / 1e6} MB. Choose the file that Ironpan exported.`,
-          },
-        ],
-      });
-      return;
-    }
+    stop();
+    setState({ is: 'working', what: READ, share: 0 });
     try {
-      const running = validateBackup(await file.text());
-      setState({ is: 'reading', stop: running.stop });
-      const read = await running.done;
-      setState(
-        read.ok
-          ? { is: 'ready', kitchen: read.kitchen, ours: await readAll(), name: file.name }
-          : { is: 'bad', faults: read.faults },
-      );
-    } catch (e) {
-      setState({
-        is: 'bad',
-        faults: [{ path: '', say: `“${file.name}” could not be read: ${e instanceof Error ? e.message : 'unknown'}.` }],
+      const coming = new Incoming(databaseName(realm()), (share) => {
+        work(READ)(share);
+        work(WRITE)(share);
       });
+      incoming.current = coming;
+      const read = await coming.read(file);
+      setState(read.ok ? { is: 'ready', counts: read.counts, name: file.name } : { is: 'bad', faults: read.faults });
+    } catch (e) {
+      setState(bad(`“${file.name}” could not be read. ${causeOf(e)}`));
     }
   };
-  const write = async (kitchen: Kitchen): Promise<void> => {
+  const write = async (): Promise<void> => {
+    setState({ is: 'working', what: WRITE, share: 0 });
     try {
-      await importAll(kitchen, how);
+      await incoming.current?.write(how);
       tell(how === 'merge' ? 'The file was merged into this kitchen.' : 'This kitchen is now the one in the file.');
       reset();
     } catch (e) {
-      setState({
-        is: 'bad',
-        faults: [
-          {
-            path: '',
-            say: `The browser could not write it (${e instanceof Error ? e.message : 'unknown'}), so nothing of it was written.`,
-          },
-        ],
-      });
+      setState(bad(`It could not be written, so nothing of it was. ${causeOf(e)}`));
     }
   };
   return (
@@ -89,7 +84,7 @@ export function ImportFile() {
         ref={input}
         id={id}
         type="file"
-        accept="application/json,.json"
+        accept=".zip,.json,application/zip,application/json"
         className="block w-full max-w-full"
         onChange={(e) => {
           const file = e.target.files?.[0];
@@ -97,17 +92,10 @@ export function ImportFile() {
         }}
       />
       <div aria-live="polite">
-        {state.is === 'reading' && (
+        {state.is === 'working' && (
           <p className="mt-2">
-            Checking every line of it …{' '}
-            <button
-              type="button"
-              className="linkish"
-              onClick={() => {
-                state.stop();
-                reset();
-              }}
-            >
+            {state.what} … <span className="num">{Math.round(100 * state.share)} %</span>{' '}
+            <button type="button" className="linkish" onClick={reset}>
               Stop
             </button>
           </p>
@@ -150,9 +138,9 @@ export function ImportFile() {
                 </label>
               ))}
             </fieldset>
-            <Counts counts={importCounts(state.ours, state.kitchen, how)} />
+            <Counts counts={state.counts[how]} />
             <div className="mt-3 flex flex-wrap gap-3">
-              <button type="button" className="btn btn-primary" onClick={() => void write(state.kitchen)}>
+              <button type="button" className="btn btn-primary" onClick={() => void write()}>
                 {how === 'merge' ? 'Merge it in' : 'Replace this kitchen'}
               </button>
               <button type="button" className="btn btn-plain" onClick={reset}>

@@ -1,9 +1,11 @@
 import { KIT_SCALARS, KIT_SPECS } from '@ironpan/core/kitchen';
+import { COOLING_LIMITS } from '@ironpan/core/steps';
 import { boilingC } from '../ui/boiling';
 import { NumberField } from '../ui/NumberField';
 import { Loading } from '../ui/State';
 import { TextField } from '../ui/TextField';
 import { plain } from '@ironpan/core/units';
+import { NotSaved } from '../ui/useWrite';
 import { Preferences } from './Preferences';
 import { OwnFoods } from './OwnFoods';
 import { Prices } from './Prices';
@@ -16,7 +18,7 @@ const unitOf = (unit: string, currency: string): string => (unit === 'price' ? c
 
 /** My kitchen: all that the reckoning uses of it, with usual values to begin from. */
 export function KitPage() {
-  const [kit, change] = useKitEdit();
+  const { kit, change, unsaved } = useKitEdit();
   if (!kit) return <Loading />;
   return (
     <div className="mx-auto max-w-[84rem] px-4 py-5 wide:px-5">
@@ -25,6 +27,7 @@ export function KitPage() {
         Usual values stand here until you change them. Every plan is reckoned with them; a batch keeps those it began
         with.
       </p>
+      <NotSaved of={unsaved} />
       <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-4 wide:grid-cols-[20rem_minmax(0,1fr)]">
         <div className="flex flex-col gap-4">
           <section aria-label="The kitchen" className="plate flex flex-col gap-3 p-4">
@@ -45,9 +48,10 @@ export function KitPage() {
                 />
               );
             })}
-            {kit.fridgeC > 5 && (
+            {kit.fridgeC > COOLING_LIMITS.endC && (
               <p className="notice mend small">
-                Above 5 °C milk keeps much shorter. Set the fridge colder, and measure it with a thermometer.
+                Above {COOLING_LIMITS.endC} °C milk keeps much shorter. Set the fridge colder, and measure it with a
+                thermometer.
               </p>
             )}
           </section>

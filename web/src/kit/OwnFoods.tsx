@@ -16,8 +16,10 @@ import {
 import { NumberField } from '../ui/NumberField';
 import { SelectField } from '../ui/SelectField';
 import { TextField } from '../ui/TextField';
-import { tell } from '../ui/toast';
+import { notSaved } from '../ui/notSaved';
+import { putBack, tell } from '../ui/toast';
 import { useMaterials, useMethods } from '../ui/useOwn';
+import { NotSaved, useWrite } from '../ui/useWrite';
 
 const NAMES: Readonly<Partial<Record<Component, string>>> = {
   protein: 'protein',
@@ -36,6 +38,7 @@ export function OwnFoods() {
   const foods = useMaterials();
   const schools = useMethods();
   const [like, setLike] = useState('oats-rolled');
+  const write = useWrite();
   if (!foods || !schools) return null;
   return (
     <section aria-label="Your own foods and schools" className="plate p-4">
@@ -57,14 +60,18 @@ export function OwnFoods() {
         />
         <button
           type="button"
+          data-once
           className="btn btn-plain"
           onClick={() =>
-            void addMaterial(like, `My ${MATERIALS.find((m) => m.id === like)?.name.toLowerCase() ?? 'food'}`, now())
+            write.run('the new food', () =>
+              addMaterial(like, `My ${MATERIALS.find((m) => m.id === like)?.name.toLowerCase() ?? 'food'}`, now()),
+            )
           }
         >
           Add it
         </button>
       </div>
+      <NotSaved of={write} />
       {schools.length > 0 && (
         <ul className="mt-4" aria-label="Your own schools">
           {schools.map((s) => (
@@ -75,13 +82,17 @@ export function OwnFoods() {
               <button
                 type="button"
                 className="linkish small"
-                onClick={() => {
-                  void deleteSchool(s.id);
-                  tell(`“${s.name}” is no longer a school.`, {
-                    label: 'Put it back',
-                    run: () => void restoreSchool(s),
-                  });
-                }}
+                onClick={() =>
+                  write.run(
+                    'that it is no longer a school',
+                    () => deleteSchool(s.id),
+                    () =>
+                      tell(
+                        `“${s.name}” is no longer a school.`,
+                        putBack('the school', () => restoreSchool(s)),
+                      ),
+                  )
+                }
               >
                 Remove<span className="sr-only"> {s.name}</span>
               </button>
@@ -95,17 +106,29 @@ export function OwnFoods() {
 
 function Food({ of }: { readonly of: MaterialRecord }) {
   const m = of.material;
-  const change = (parts: Parameters<typeof changeMaterial>[1]): void => void changeMaterial(of.id, parts, now());
+  const write = useWrite();
+  const [failed, setFailed] = useState<string | null>(null);
+  // One figure after another is typed: each is written at once, none waits for the one before.
+  const change = (parts: Parameters<typeof changeMaterial>[1]): void => {
+    changeMaterial(of.id, parts, now()).then(
+      () => setFailed(null),
+      (e: unknown) => setFailed(notSaved('this figure', e)),
+    );
+  };
   const sum = SHOWN.reduce((g, c) => g + m.per100g[c], 0);
   const refused = refusalOf(m.name);
   const set = (which: 'per100g' | 'canLeave', c: Component, v: number): void =>
     change({ [which]: { ...m[which], [c]: v } });
   const remove = (): void => {
-    void deleteMaterial(of.id);
-    tell(`“${m.name}” was removed; plans that use it keep their copy.`, {
-      label: 'Put it back',
-      run: () => void restoreMaterial(of),
-    });
+    write.run(
+      'that it was removed',
+      () => deleteMaterial(of.id),
+      () =>
+        tell(
+          `“${m.name}” was removed; plans that use it keep their copy.`,
+          putBack('the food', () => restoreMaterial(of)),
+        ),
+    );
   };
   return (
     <li className="rowline py-3">
@@ -126,6 +149,12 @@ function Food({ of }: { readonly of: MaterialRecord }) {
           Remove<span className="sr-only"> {m.name}</span>
         </button>
       </div>
+      <NotSaved of={write} />
+      {failed !== null && (
+        <p role="alert" className="notice danger my-2">
+          {failed} Then type it again.
+        </p>
+      )}
       {refused && (
         <p role="alert" className="notice danger mt-2">
           {warningText({ check: `refused:${refused}`, step: null, weight: 'danger', figures: {}, fixes: [] })}

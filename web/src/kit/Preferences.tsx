@@ -4,6 +4,7 @@ import type { Settings } from '../store/kit';
 import { CUP_CHOICES } from '../ui/cups';
 import { SelectField } from '../ui/SelectField';
 import { useSettings } from '../ui/useKitchen';
+import { NotSaved, useWrite } from '../ui/useWrite';
 
 type Theme = 'enamel' | 'iron' | 'system';
 const KEY = 'ironpan-theme';
@@ -30,11 +31,12 @@ export function Preferences() {
   const stored = useSettings();
   const [chosen, setChosen] = useState<Settings | null>(null);
   const settings = chosen ?? stored;
+  const write = useWrite();
   const [theme, show] = useState(themeNow);
   if (!settings) return null;
   const choose = (s: Settings): void => {
     setChosen(s);
-    void saveSettings(s);
+    write.run('this preference', () => saveSettings(s));
   };
   return (
     <section aria-label="How it shows" className="plate flex flex-col gap-3 p-4">
@@ -76,6 +78,7 @@ export function Preferences() {
         />
         One-letter keys for the places (? lists them)
       </label>
+      <NotSaved of={write} />
     </section>
   );
 }

@@ -1,11 +1,16 @@
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { now } from '../app/clock';
+import { exportKitchen } from '../offload';
+import type { Running } from '../offload';
+import { databaseName } from '../store/db';
 import { openRealm, realm } from '../store/realm';
-import { readAll, wipe } from '../store/transfer';
+import { wipe } from '../store/transfer';
 import { Dialog } from '../ui/Dialog';
 import { download } from '../ui/download';
+import { causeOf } from '../ui/notSaved';
 import { fileDate } from '../ui/times';
 import { tell } from '../ui/toast';
+import { NotSaved, useWrite } from '../ui/useWrite';
 import { ImportFile } from './ImportFile';
 import { Kept } from './Kept';
 
@@ -13,34 +18,54 @@ import { Kept } from './Kept';
 export function YourData() {
   const [asking, setAsking] = useState(false);
   const demo = realm() === 'demo';
-  const out = async (): Promise<void> => {
-    const { backupText } = await import('@ironpan/core/formats');
+  const write = useWrite();
+  const [share, setShare] = useState<number | null>(null);
+  const running = useRef<Running<Blob> | null>(null);
+  const out = (): void => {
     const at = now();
-    download(`ironpan-${demo ? 'demo' : 'kitchen'}-${fileDate(at)}.json`, backupText(await readAll(), at));
+    const name = `ironpan-${demo ? 'demo' : 'kitchen'}-${fileDate(at)}.zip`;
+    const run = exportKitchen(databaseName(realm()), at, setShare);
+    running.current = run;
+    setShare(0);
+    run.done.then(
+      (file) => {
+        setShare(null);
+        download(name, file);
+      },
+      (e: unknown) => {
+        setShare(null);
+        tell(`The file could not be made. ${causeOf(e)}`);
+      },
+    );
   };
-  const empty = async (): Promise<void> => {
-    await wipe();
-    setAsking(false);
-    tell('The kitchen is empty.');
+  const stop = (): void => {
+    running.current?.stop();
+    setShare(null);
   };
-  const layAgain = async (): Promise<void> => {
-    const { layDemo } = await import('../demo/lay');
-    await layDemo(now());
-    tell('The demo is laid out afresh.');
-  };
+  const empty = (): void =>
+    write.run('that it is empty', wipe, () => {
+      setAsking(false);
+      tell('The kitchen is empty.');
+    });
+  const layAgain = (): void =>
+    write.run(
+      'the demo',
+      async () => (await import('../demo/lay')).layDemo(now()),
+      () => tell('The demo is laid out afresh.'),
+    );
   return (
     <section aria-label="Your data" className="plate p-4">
       <h2 className="mb-1 text-xl">Your data</h2>
       <p className="mb-3">
-        Everything stays in this browser, at this address. One file holds it all: plans, batches, readings, jars and
-        kit.
+        Everything stays in this browser, at this address. One file holds it all: plans, batches, readings, jars, kit
+        and preferences.
       </p>
       <div className="mb-4 flex flex-wrap gap-3">
-        <button type="button" className="btn btn-plain" onClick={() => void out()}>
+        <button type="button" className="btn btn-plain" disabled={share !== null} onClick={out}>
           Export everything
         </button>
         {demo && (
-          <button type="button" className="btn btn-plain" onClick={() => void layAgain()}>
+          <button type="button" className="btn btn-plain" onClick={layAgain}>
             Lay the demo out afresh
           </button>
         )}
@@ -51,6 +76,15 @@ export function YourData() {
           Empty this kitchen
         </button>
       </div>
+      {share !== null && (
+        <p className="mb-3" aria-live="polite">
+          Packing it … <span className="num">{Math.round(100 * share)} %</span>{' '}
+          <button type="button" className="linkish" onClick={stop}>
+            Stop
+          </button>
+        </p>
+      )}
+      {!asking && <NotSaved of={write} />}
       <ImportFile />
       <Kept />
       {asking && (
@@ -59,11 +93,12 @@ export function YourData() {
             Plans, batches, jars and kit of {demo ? 'the demo' : 'your kitchen'} are deleted from this browser. Export
             first if you may want them back.
           </p>
+          <NotSaved of={write} />
           <div className="flex flex-wrap gap-3">
-            <button type="button" className="btn btn-plain btn-big" onClick={() => void out()}>
+            <button type="button" className="btn btn-plain btn-big" onClick={out}>
               Export first
             </button>
-            <button type="button" className="btn btn-primary btn-big" onClick={() => void empty()}>
+            <button type="button" className="btn btn-primary btn-big" onClick={empty}>
               Delete all of it
             </button>
           </div>

@@ -3,21 +3,34 @@ import type { KitRecord } from '@ironpan/core/records';
 import { useState } from 'react';
 import { now } from '../app/clock';
 import { saveKit } from '../store/kit';
-import { tell } from '../ui/toast';
+import { notSaved } from '../ui/notSaved';
 import { useKit } from '../ui/useKitchen';
 
 /** The kit as it is being changed: ahead of the storage by the writes still under way. */
-export function useKitEdit(): readonly [KitRecord | undefined, (f: (k: Kit) => Kit) => void] {
+export interface KitEdit {
+  readonly kit: KitRecord | undefined;
+  readonly change: (f: (k: Kit) => Kit) => void;
+  /** What was changed and could not be kept: it stands in the fields, and the press tries again. */
+  readonly unsaved: { readonly failed: string | null; readonly again: () => void };
+}
+export function useKitEdit(): KitEdit {
   const stored = useKit();
   const [ahead, setAhead] = useState<KitRecord | null>(null);
-  const kit = ahead && stored && ahead.rev > stored.rev ? ahead : stored;
-  const change = (f: (k: Kit) => Kit): void => {
-    if (!kit) return;
-    setAhead({ ...kit, ...f(kit), rev: kit.rev + 1 });
-    saveKit(f, now()).catch((e: unknown) => {
-      setAhead(null);
-      tell(`The browser could not keep this (${e instanceof Error ? e.message : 'unknown'}).`);
-    });
+  const [lost, setLost] = useState<{ readonly kit: Kit; readonly why: string } | null>(null);
+  const kit = ahead && stored && (lost || ahead.rev > stored.rev) ? ahead : stored;
+  const save = (f: (k: Kit) => Kit, then: KitRecord): void => {
+    setAhead(then);
+    saveKit(f, now()).then(
+      () => setLost(null),
+      (e: unknown) => setLost({ kit: then, why: notSaved('this change of the kit', e) }),
+    );
   };
-  return [kit, change];
+  const change = (f: (k: Kit) => Kit): void => {
+    if (kit) save(lost ? (k) => ({ ...k, ...f(lost.kit) }) : f, { ...kit, ...f(kit), rev: kit.rev + 1 });
+  };
+  const again = (): void => {
+    if (kit && lost)
+      save((k) => ({ ...lost.kit, rev: k.rev }), { ...kit, ...lost.kit, rev: (stored?.rev ?? kit.rev) + 1 });
+  };
+  return { kit, change, unsaved: { failed: lost?.why ?? null, again } };
 }

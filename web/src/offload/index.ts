@@ -1,7 +1,8 @@
 import type { Complaint, LeverMap, MapAsked, Moved, Range, RangeOf, Remedy } from '@ironpan/core/batch';
-import type { ReadBackup } from '@ironpan/core/formats';
 import type { Beliefs, Kit } from '@ironpan/core/kitchen';
 import type { Recipe } from '@ironpan/core/steps';
+import type { How } from '../store/transfer';
+import type { FileRead, KitchenAsked } from './kitchen.worker';
 import type { MovesAsked } from './moves.worker';
 import type { RangesAsked } from './ranges.worker';
 
@@ -11,28 +12,55 @@ export interface Running<T> {
   /** Stops by ending the worker. */
   readonly stop: () => void;
 }
-type Message<T> = { readonly progress: number } | { readonly done: T };
-function ask<T>(worker: Worker, message: unknown, onProgress: (share: number) => void = () => undefined): Running<T> {
-  const done = new Promise<T>((resolve, reject) => {
+type Message<T> =
+  | { readonly progress: number }
+  | { readonly done: T }
+  | { readonly error: { readonly name: string; readonly message: string } };
+type Progress = (share: number) => void;
+
+/** Asks a worker one thing. Where it cannot be loaded (the server is gone, or holds a newer build), that is said. */
+function askOf<T>(worker: Worker, message: unknown, onProgress: Progress): Promise<T> {
+  return new Promise<T>((resolve, reject) => {
     worker.onmessage = (e: MessageEvent<Message<T>>) => {
-      if ('progress' in e.data) {
-        onProgress(e.data.progress);
-        return;
-      }
-      resolve(e.data.done);
-      worker.terminate();
+      if ('progress' in e.data) onProgress(e.data.progress);
+      else if ('done' in e.data) resolve(e.data.done);
+      else reject(Object.assign(new Error(e.data.error.message), { name: e.data.error.name }));
     };
     worker.onerror = (e) => {
-      reject(new Error(e.message === '' ? 'the computation stopped' : e.message));
-      worker.terminate();
+      const missing = 'this part of Ironpan could not be loaded: reload the page';
+      reject(new Error(e.message === undefined || e.message === '' ? missing : e.message));
     };
+    worker.postMessage(message);
   });
-  worker.postMessage(message);
+}
+function ask<T>(worker: Worker, message: unknown, onProgress: Progress = () => undefined): Running<T> {
+  const done = askOf<T>(worker, message, onProgress).finally(() => worker.terminate());
   return { done, stop: () => worker.terminate() };
 }
-type Progress = (share: number) => void;
-export const validateBackup = (text: string): Running<ReadBackup> =>
-  ask(new Worker(new URL('./import.worker.ts', import.meta.url), { type: 'module' }), text);
+const kitchenWorker = (): Worker => new Worker(new URL('./kitchen.worker.ts', import.meta.url), { type: 'module' });
+
+/** The whole kitchen as one file. */
+export const exportKitchen = (database: string, at: number, onProgress?: Progress): Running<Blob> =>
+  ask(kitchenWorker(), { do: 'export', database, at } satisfies KitchenAsked, onProgress);
+
+/** A file on its way in: read and judged first, written when the cook says so, by the same worker. */
+export class Incoming {
+  private readonly worker = kitchenWorker();
+  constructor(
+    private readonly database: string,
+    private readonly onProgress: Progress,
+  ) {}
+  read(file: Blob): Promise<FileRead> {
+    return askOf(this.worker, { do: 'read', database: this.database, file } satisfies KitchenAsked, this.onProgress);
+  }
+  write(how: How): Promise<void> {
+    return askOf(this.worker, { do: 'write', how } satisfies KitchenAsked, this.onProgress);
+  }
+  stop(): void {
+    this.worker.terminate();
+  }
+}
+
 export const askRanges = (asked: RangesAsked, onProgress?: Progress): Running<Ranges> =>
   ask(new Worker(new URL('./ranges.worker.ts', import.meta.url), { type: 'module' }), asked, onProgress);
 

@@ -1,4 +1,4 @@
-import { leverEdits } from '@ironpan/core/batch';
+import { bestMove, leverEdits, WANT_LESS } from '@ironpan/core/batch';
 import type { Measure, Moved } from '@ironpan/core/batch';
 import type { KitRecord, PlanRecord } from '@ironpan/core/records';
 import type { Edit, Recipe } from '@ironpan/core/steps';
@@ -11,7 +11,7 @@ import { Empty, Loading } from '../ui/State';
 import { useKit } from '../ui/useKitchen';
 import { tell } from '../ui/toast';
 import { Busy } from '../ui/Busy';
-import { barsOf, bestMove, measuresFor, usualMeasure, WANT_LESS } from './leverWords';
+import { barsOf, measuresFor, usualMeasure } from './leverWords';
 import { useLevers } from './useMoves';
 import { usePlan } from './usePlan';
 import { MapPart } from './MapPart';

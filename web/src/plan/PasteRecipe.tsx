@@ -11,6 +11,7 @@ import { addPlan } from '../store/plans';
 import { cupMlOf } from '../ui/cups';
 import { Dialog } from '../ui/Dialog';
 import { NumberField } from '../ui/NumberField';
+import { NotSaved, useWrite } from '../ui/useWrite';
 import { SelectField } from '../ui/SelectField';
 import { useSettings } from '../ui/useKitchen';
 import { useMaterials } from '../ui/useOwn';
@@ -37,6 +38,7 @@ export function PasteRecipe({ kit, onClose }: PasteProps) {
     setRead(r.ok ? r.lines : null);
   };
   // The heaviest food names the milk: schools that begin with it come first.
+  const write = useWrite();
   const foods = (read ?? [])
     .flatMap((l) => (l.what?.is === 'food' ? [{ id: l.what.material, grams: l.grams ?? 0 }] : []))
     .sort((a, b) => b.grams - a.grams)
@@ -48,16 +50,14 @@ export function PasteRecipe({ kit, onClose }: PasteProps) {
   const chosen = fits.find((m) => m.id === school) ?? fits[0];
   const open = (read ?? []).filter((l) => l.grams === null || l.what === null);
   const plan = read && chosen ? pastedRecipe(recipeIn(chosen, kit), read, materials) : null;
-  const make = async (): Promise<void> => {
+  const make = (): void => {
     if (!plan || !chosen) return;
-    const { recipe } = plan;
-    const id = await addPlan(
-      `${chosen.name}, from a recipe`,
-      { method: chosen.id, edition: chosen.edition },
-      recipe,
-      now(),
+    const from = { method: chosen.id, edition: chosen.edition };
+    write.run(
+      'the new plan',
+      () => addPlan(`${chosen.name}, from a recipe`, from, plan.recipe, now()),
+      (id) => void go(`/plan/${id}`),
     );
-    await go(`/plan/${id}`);
   };
   const change = (i: number, to: PastedLine | null): void =>
     setRead((was) => was?.flatMap((l, k) => (k !== i ? [l] : to ? [to] : [])) ?? null);
@@ -96,6 +96,7 @@ export function PasteRecipe({ kit, onClose }: PasteProps) {
               This school has no place for {plan.unused.map((l) => `“${l.text}”`).join(', ')}: left out of the plan.
             </p>
           )}
+          <NotSaved of={write} />
           {fits.length > 0 && chosen ? (
             <div className="mt-3 flex flex-wrap items-end gap-3">
               <SelectField
@@ -108,7 +109,8 @@ export function PasteRecipe({ kit, onClose }: PasteProps) {
                 type="button"
                 className="btn btn-primary btn-big"
                 disabled={open.length > 0}
-                onClick={() => void make()}
+                data-once
+                onClick={make}
               >
                 Make it a plan
               </button>

@@ -14,7 +14,8 @@ import { addPlan, deletePlan, restorePlan } from '../store/plans';
 import type { UndoState } from '../store/plans';
 import { NumberField } from '../ui/NumberField';
 import { TextField } from '../ui/TextField';
-import { tell } from '../ui/toast';
+import { putBack, tell } from '../ui/toast';
+import { NotSaved, useWrite } from '../ui/useWrite';
 import { Backwards } from './Backwards';
 import { StartAnyway } from './StartAnyway';
 
@@ -45,27 +46,45 @@ export function PlanHead({ plan, look, kit, undo, onRename, onEdit, onStep }: Pl
   const method = plan.from ? methodById(plan.from.method) : undefined;
   const use = plan.use === null ? undefined : USE_FOR[plan.use];
   const dangers = look?.warnings.filter((w) => w.weight === 'danger') ?? [];
-  const start = async (): Promise<void> => {
-    const id = await startBatch(plan, kit, now());
-    await go(`/bench/${id}`);
-  };
-  const copy = async (): Promise<void> => {
-    const id = await addPlan(`${plan.name}, copy`.slice(0, 120), plan.from, plan.recipe, now());
-    await go(`/plan/${id}`);
-    tell('Kept as a new plan; this is the copy.');
-  };
-  const mine = async (): Promise<void> => {
-    const id = await keepAsSchool(plan, now());
-    tell(`“${plan.name}” is now one of your own schools; new plans can begin from it.`, {
-      label: 'Undo',
-      run: () => void deleteSchool(id),
-    });
-  };
-  const remove = async (): Promise<void> => {
-    await deletePlan(plan.id);
-    await go('/plan');
-    tell(`“${plan.name}” was deleted.`, { label: 'Put it back', run: () => void restorePlan(plan) });
-  };
+  const write = useWrite();
+  const start = (): void =>
+    write.run(
+      'the start',
+      () => startBatch(plan, kit, now()),
+      (id) => void go(`/bench/${id}`),
+    );
+  const copy = (): void =>
+    write.run(
+      'the copy',
+      () => addPlan(`${plan.name}, copy`.slice(0, 120), plan.from, plan.recipe, now()),
+      (id) => {
+        void go(`/plan/${id}`);
+        tell('Kept as a new plan; this is the copy.');
+      },
+    );
+  const mine = (): void =>
+    write.run(
+      'the school',
+      () => keepAsSchool(plan, now()),
+      (id) =>
+        tell(
+          `“${plan.name}” is now one of your own schools; new plans can begin from it.`,
+          putBack('that', () => deleteSchool(id), 'Undo'),
+        ),
+    );
+  const remove = (): void =>
+    write.run(
+      'that it was deleted',
+      () => deletePlan(plan.id),
+      () => {
+        void go('/plan');
+        tell(
+          `“${plan.name}” was deleted.`,
+          putBack('the plan', () => restorePlan(plan)),
+        );
+      },
+    );
+  const step = (way: 'back' | 'forward'): void => write.run('that step', () => onStep(way));
   return (
     <div className="flex flex-wrap items-end justify-between gap-x-6 gap-y-2 px-4 pt-4 pb-3 wide:px-5">
       <div className="min-w-0 flex-1 basis-72">
@@ -85,32 +104,38 @@ export function PlanHead({ plan, look, kit, undo, onRename, onEdit, onStep }: Pl
               {use ? `, to ${use}` : ''}
             </p>
           )}
-          <Small label="Undo" off={!undo.back} run={() => void onStep('back')} />
-          <Small label="Redo" off={!undo.forward} run={() => void onStep('forward')} />
+          <Small label="Undo" off={!undo.back} run={() => step('back')} />
+          <Small label="Redo" off={!undo.forward} run={() => step('forward')} />
           <Link className="linkish small" to={`/plan/${plan.id}/moves`}>
             What moves it
           </Link>
           <Small label="Backwards" off={!look} run={() => setBackwards(true)} />
-          <Small label="Keep as a new plan" run={() => void copy()} />
-          <Small label="Save as my school" run={() => void mine()} />
-          <Small label="Delete" run={() => void remove()} />
+          <Small label="Keep as a new plan" once run={copy} />
+          <Small label="Save as my school" once run={mine} />
+          <Small label="Delete" once run={remove} />
         </div>
       </div>
       <div className="flex flex-wrap items-end gap-3">
         <Wanted plan={plan} kit={kit} look={look} onEdit={onEdit} />
         <button
           type="button"
+          data-once
           className="btn btn-primary btn-big px-5"
           disabled={!look?.summary.main}
-          onClick={() => (dangers.length > 0 ? setSure(true) : void start())}
+          onClick={() => (dangers.length > 0 ? setSure(true) : start())}
         >
           Start this batch
         </button>
       </div>
+      {!sure && (
+        <div className="w-full">
+          <NotSaved of={write} />
+        </div>
+      )}
       {backwards && look && (
         <Backwards plan={plan} kit={kit} look={look} onEdit={onEdit} onClose={() => setBackwards(false)} />
       )}
-      {sure && <StartAnyway dangers={dangers} onStart={() => void start()} onClose={() => setSure(false)} />}
+      {sure && <StartAnyway dangers={dangers} write={write} onStart={start} onClose={() => setSure(false)} />}
     </div>
   );
 }
@@ -119,14 +144,18 @@ function Small({
   label,
   run,
   off = false,
+  once = false,
 }: {
   readonly label: string;
   readonly run: () => void;
   readonly off?: boolean;
+  /** The second press of a double click is the first. */
+  readonly once?: boolean;
 }) {
   return (
     <button
       type="button"
+      data-once={once ? true : undefined}
       className="linkish small disabled:cursor-default disabled:font-normal disabled:no-underline"
       disabled={off}
       onClick={run}

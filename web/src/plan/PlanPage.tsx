@@ -9,6 +9,7 @@ import { stationOrder } from '../drawings/flowOrder';
 import { Empty, Loading } from '../ui/State';
 import { unitsOf } from '../ui/cups';
 import { useKit, useSettings } from '../ui/useKitchen';
+import { NotSaved } from '../ui/useWrite';
 import { BeforeYouStart } from './BeforeYouStart';
 import { Glance } from './Glance';
 import { PlanHead } from './PlanHead';
@@ -27,7 +28,7 @@ export function PlanPage() {
 }
 
 function OpenPlan({ id }: { readonly id: string }) {
-  const { plan, session, undo } = usePlan(id);
+  const { plan, session, undo, unsaved } = usePlan(id);
   const kit = useKit();
   const settings = useSettings();
   const [open, setOpen] = useState<Station | null>(null);
@@ -59,6 +60,9 @@ function OpenPlan({ id }: { readonly id: string }) {
         onEdit={session.edit}
         onStep={session.step}
       />
+      <div className="px-4 wide:px-5">
+        <NotSaved of={{ failed: unsaved, again: session.again }} />
+      </div>
       <div className="grid gap-4 px-0 wide:grid-cols-[minmax(0,1fr)_19rem] wide:px-5">
         <div className="plate self-start overflow-clip max-wide:rounded-none max-wide:border-x-0" ref={ref}>
           {seen ? (

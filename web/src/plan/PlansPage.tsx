@@ -11,6 +11,7 @@ import { allPlans, planFromMethod } from '../store/plans';
 import { useLive } from '../store/live';
 import { Loading } from '../ui/State';
 import { useKit } from '../ui/useKitchen';
+import { NotSaved, useWrite } from '../ui/useWrite';
 import { Choose } from './Choose';
 import { PasteRecipe } from './PasteRecipe';
 
@@ -19,12 +20,15 @@ export function PlansPage() {
   const plans = useLive(['plans'], allPlans);
   const kit = useKit();
   const go = useNavigate();
+  const write = useWrite();
   const [pasting, setPasting] = useState(false);
-  if (plans.error) throw plans.error;
   if (!plans.data || !kit) return <Loading />;
-  const choose = async (school: string, use: Use): Promise<void> => {
-    await go(`/plan/${await planFromMethod(school, now(), use)}`);
-  };
+  const choose = (school: string, use: Use): void =>
+    write.run(
+      'the new plan',
+      () => planFromMethod(school, now(), use),
+      (id) => void go(`/plan/${id}`),
+    );
   return (
     <div className="mx-auto max-w-[84rem] px-4 py-5 wide:px-5">
       <div className="mb-4 flex flex-wrap items-end justify-between gap-3">
@@ -33,6 +37,7 @@ export function PlansPage() {
           Paste a recipe
         </button>
       </div>
+      <NotSaved of={write} />
       <div className="grid grid-cols-[minmax(0,1fr)] items-start gap-6 wide:grid-cols-[17rem_minmax(0,1fr)]">
         {plans.data.length > 0 && (
           <section aria-label="Your plans">
@@ -45,7 +50,7 @@ export function PlansPage() {
           </section>
         )}
         <div className={plans.data.length > 0 ? '' : 'wide:col-span-2'}>
-          <Choose kit={kit} onChoose={(s, u) => void choose(s, u)} />
+          <Choose kit={kit} onChoose={choose} />
         </div>
       </div>
       {pasting && <PasteRecipe kit={kit} onClose={() => setPasting(false)} />}

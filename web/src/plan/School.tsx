@@ -7,6 +7,7 @@ import type { Settings } from '../store/kit';
 import { CUP_CHOICES, cupMlOf } from '../ui/cups';
 import { SelectField } from '../ui/SelectField';
 import { useSettings } from '../ui/useKitchen';
+import { NotSaved, useWrite } from '../ui/useWrite';
 import { Rounding } from './Rounding';
 
 interface SchoolProps {
@@ -18,6 +19,7 @@ interface SchoolProps {
 export function School({ plan, kit, onEdit }: SchoolProps) {
   const m = plan.from ? methodById(plan.from.method) : undefined;
   const settings = useSettings();
+  const write = useWrite();
   return (
     <div className="flex flex-wrap justify-between gap-6 px-4 py-3" style={{ borderTop: '1px solid var(--line)' }}>
       {m && (
@@ -39,8 +41,11 @@ export function School({ plan, kit, onEdit }: SchoolProps) {
             label="Amounts in"
             value={settings.cups}
             options={CUP_CHOICES}
-            onChange={(cups) => void saveSettings({ ...settings, cups: cups as Settings['cups'] })}
+            onChange={(cups) =>
+              write.run('this preference', () => saveSettings({ ...settings, cups: cups as Settings['cups'] }))
+            }
           />
+          <NotSaved of={write} />
           <Rounding recipe={plan.recipe} kit={kit} cupMl={cupMlOf(settings, kit)} onEdit={onEdit} />
         </div>
       )}

@@ -1,4 +1,4 @@
-import { MEASURES } from '@ironpan/core/batch';
+import { gramsPerLitre, MEASURES } from '@ironpan/core/batch';
 import type { Use } from '@ironpan/core/batch';
 import type { Kit } from '@ironpan/core/kitchen';
 import {
@@ -15,7 +15,6 @@ import {
 import { plain } from '@ironpan/core/units';
 import { BodyScale } from '../drawings/BodyScale';
 import { foodColour } from '../drawings/foodStyle';
-import { gramsPerLitre } from './useSchools';
 import type { RankedSchool } from './useSchools';
 
 interface SchoolTableProps {
@@ -41,7 +40,7 @@ export function SchoolTable({ rows, use, kit, onChoose }: SchoolTableProps) {
 function Row({ r, use, kit, onChoose }: Omit<SchoolTableProps, 'rows'> & { readonly r: RankedSchool }) {
   const s = r.summary;
   const m = s.main;
-  const strength = gramsPerLitre(r.school);
+  const strength = gramsPerLitre(r.school.recipe);
   const hot = m?.body?.later[1];
   const perL = s.cost.perL;
   return (
@@ -101,6 +100,7 @@ function Row({ r, use, kit, onChoose }: Omit<SchoolTableProps, 'rows'> & { reado
         type="button"
         className="btn btn-plain btn-big"
         aria-label={`Plan this: ${r.school.name}, ${milkName(r.milk)}`}
+        data-once
         onClick={() => onChoose(r.id, use)}
       >
         Plan

@@ -1,5 +1,5 @@
 import { leversOf, MEASURES, reachOf } from '@ironpan/core/batch';
-import type { Lever, Measure, Moved } from '@ironpan/core/batch';
+import type { Measure, Moved } from '@ironpan/core/batch';
 import type { Recipe } from '@ironpan/core/steps';
 import { join, leverName, leverValue, measureText } from '@ironpan/core/words';
 import type { LeverBar } from '../drawings/LeverBars';
@@ -33,32 +33,6 @@ export function barsOf(moved: readonly Moved[], measure: Measure): readonly Leve
     lowValue: join(measureText(measure, m.values[measure][0])),
     highValue: join(measureText(measure, m.values[measure][2])),
   }));
-}
-
-/** What a cook would like more of, or less. */
-export const WANT_LESS: readonly Measure[] = ['slime', 'grit', 'beany', 'handsS', 'elapsedS', 'costPerL'];
-export interface Move {
-  readonly lever: Lever;
-  readonly to: number;
-  readonly before: number;
-  readonly after: number;
-}
-/** The single turn of a lever that mends a measure most; null: none does. */
-export function bestMove(moved: readonly Moved[], measure: Measure): Move | null {
-  const sign = WANT_LESS.includes(measure) ? -1 : 1;
-  let best: (Move & { readonly gain: number }) | null = null;
-  for (const m of moved) {
-    const [low, now, high] = m.values[measure];
-    if (low === null || now === null || high === null) continue;
-    for (const [to, after] of [
-      [m.lever.low, low],
-      [m.lever.high, high],
-    ] as const) {
-      const gain = sign * (after - now);
-      if (gain > (best?.gain ?? Math.abs(now) * 0.02)) best = { lever: m.lever, to, before: now, after, gain };
-    }
-  }
-  return best;
 }
 
 /** The measures that mean something for this plan. */

@@ -9,14 +9,16 @@ export interface OpenPlan {
   readonly plan: PlanRecord | null | undefined;
   readonly session: PlanSession;
   readonly undo: UndoState;
+  /** Why the last change is not kept; null: everything is. */
+  readonly unsaved: string | null;
 }
 export function usePlan(id: string): OpenPlan {
   const [session] = useState(() => new PlanSession());
   const live = useLive(['plan', id], () => onePlan(id));
-  if (live.error) throw live.error;
   const stored = live.data;
   const plan = useSyncExternalStore(session.subscribe, session.snapshot);
+  const unsaved = useSyncExternalStore(session.subscribe, session.unsaved);
   useEffect(() => session.receive(stored), [session, stored, plan]);
   const undo = useLive(['undo', id], () => undoState(id)).data ?? { back: false, forward: false };
-  return { plan: plan ?? stored, session, undo };
+  return { plan: plan ?? stored, session, undo, unsaved };
 }

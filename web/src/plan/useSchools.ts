@@ -49,13 +49,3 @@ export function useSchools(
     });
   }, [use, milk, hours, blender, kit, own]);
 }
-
-/** g of food for each litre of fresh water, as bought: the unit that makes all schools comparable. Null: no water. */
-export function gramsPerLitre(s: School): number | null {
-  const food = s.recipe.larder.reduce((g, l) => g + l.grams, 0);
-  const fresh = s.recipe.steps.reduce((g, x) => {
-    if (x.kind === 'grind') return g + x.params.waterG + x.params.iceG;
-    return x.kind === 'wash' || x.kind === 'knead' || x.kind === 'holdBack' ? g + x.params.waterG : g;
-  }, 0);
-  return fresh > 0 ? (1000 * food) / fresh : null;
-}

@@ -1,19 +1,24 @@
 import type { Kit } from '@ironpan/core/kitchen';
 import { pulpBoilS } from '@ironpan/core/steps';
-import { duration, HYGIENE, join } from '@ironpan/core/words';
+import { lastSeq, THROWN_REASONS } from '@ironpan/core/batch';
+import type { JarHappening } from '@ironpan/core/batch';
+import { duration, HYGIENE, join, THROWN_WHY } from '@ironpan/core/words';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { now } from '../app/clock';
 import { appendToJar, takeBack } from '../store/jars';
+import type { Said } from '../store/jars';
 import { Dialog } from '../ui/Dialog';
+import { notSaved } from '../ui/notSaved';
 import { NumberField } from '../ui/NumberField';
 import { fullDate } from '../ui/times';
 import { tell } from '../ui/toast';
+import { NotSaved, useWrite } from '../ui/useWrite';
 import { amountLeft, timeLeft } from './say';
 import type { ShelfJar } from './useShelf';
 
 const POURS = [100, 200, 250] as const;
-const THROWN = ['It turned', 'Past its time', 'To be safe', 'Spilt'] as const;
+const THROWN = THROWN_REASONS.filter((r) => r !== 'other');
 
 /** One jar: what it is, how long it has, and what happened to it in one press. */
 export function JarSheet({
@@ -26,15 +31,20 @@ export function JarSheet({
   readonly onClose: () => void;
 }) {
   const [own, setOwn] = useState<number | null>(null);
-  const say = (what: Parameters<typeof appendToJar>[1], text: string): void => {
-    void appendToJar(j.jar.id, what, now()).then((id) =>
-      tell(text, { label: 'Take it back', run: () => void takeBack(id) }),
+  const write = useWrite();
+  const say = (what: JarHappening, text: string, after: () => void = () => undefined): void =>
+    write.run(
+      text.replace(/\.$/, '').toLowerCase(),
+      () => appendToJar(j.jar.id, what, now(), lastSeq(j.events)),
+      (said) => {
+        after();
+        const { id } = said;
+        if (id === null) return;
+        const back = (): void => void takeBack(j.jar.id, id, now()).catch((e: unknown) => tell(notSaved('that', e)));
+        tell(pouredLess(what, said) ?? text, { label: 'Take it back', run: back });
+      },
     );
-  };
-  const end = (what: Parameters<typeof appendToJar>[1], text: string): void => {
-    say(what, text);
-    onClose();
-  };
+  const end = (what: JarHappening, text: string): void => say(what, text, onClose);
   const pour = (ml: number): void => {
     if (ml >= j.now.leftMl - 0.5) end({ is: 'finished' }, `${j.name} finished.`);
     else say({ is: 'poured', ml }, `${ml} ml poured.`);
@@ -80,6 +90,7 @@ export function JarSheet({
               <button
                 key={ml}
                 type="button"
+                data-once
                 className="btn btn-plain btn-big"
                 disabled={ml > j.now.leftMl + 0.5}
                 onClick={() => pour(ml)}
@@ -118,13 +129,20 @@ export function JarSheet({
           <button
             key={why}
             type="button"
+            data-once
             className="btn btn-plain btn-big"
-            onClick={() => end({ is: 'thrown', why }, `${j.name} thrown away: ${why.toLowerCase()}.`)}
+            onClick={() =>
+              end(
+                { is: 'thrown', why, text: '', lastFineAt: null },
+                `${j.name} thrown away: ${THROWN_WHY[why].toLowerCase()}.`,
+              )
+            }
           >
-            {why}
+            {THROWN_WHY[why]}
           </button>
         ))}
       </div>
+      <NotSaved of={write} />
       <p className="quiet small mt-4">
         <Link className="underline" to={`/book/${j.batch.id}`} onClick={onClose}>
           {j.batch.name}, in the book
@@ -133,6 +151,11 @@ export function JarSheet({
       </p>
     </Dialog>
   );
+}
+/** Another window had poured from it: what was left is less than what was asked for. */
+function pouredLess(what: JarHappening, said: Said): string | null {
+  if (what.is !== 'poured' || said.pouredMl === null || said.pouredMl >= what.ml - 0.5) return null;
+  return `Only ${Math.round(said.pouredMl)} ml were left; the jar is empty.`;
 }
 function Line({ label, text }: { readonly label: string; readonly text: string }) {
   return (

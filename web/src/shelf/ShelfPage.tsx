@@ -3,10 +3,14 @@ import { useState } from 'react';
 import { Link } from 'react-router';
 import { useNow } from '../app/clock';
 import { openRealm, realm } from '../store/realm';
-import { useBatches } from '../ui/running';
+import { countBatches } from '../store/batches';
+import { useLive } from '../store/live';
+import { BrokenBatch } from '../ui/BrokenBatch';
+import { useOpen } from '../ui/running';
 import { Loading } from '../ui/State';
 import { useKit } from '../ui/useKitchen';
 import { Board } from './Board';
+import { BrokenJar } from './BrokenJar';
 import { Doing } from './Doing';
 import { JarSheet } from './JarSheet';
 import { Next } from './Next';
@@ -18,16 +22,17 @@ import { useShelf } from './useShelf';
 export function ShelfPage() {
   const kit = useKit();
   const now = useNow();
-  const jars = useShelf(kit, now);
-  const batches = useBatches();
+  const shelf = useShelf(now);
+  const bench = useOpen();
+  const made = useLive(['made'], countBatches).data;
   const [chosen, setChosen] = useState<string | null>(null);
-  if (!kit || !jars || !batches) return <Loading />;
-  const here = jars.filter((j) => j.now.over === null && j.now.leftMl > 0.5);
+  if (!kit || !shelf || !bench || made === undefined) return <Loading />;
+  const here = shelf.jars;
   const milk = here.filter((j) => !j.pulp);
   const pulp = here.filter((j) => j.pulp);
-  const open = batches.filter((b) => b.progress.state === 'open');
-  const sheet = jars.find((j) => j.jar.id === chosen);
-  if (jars.length === 0 && batches.length === 0) return <EmptyKitchen />;
+  const open = bench.running;
+  const sheet = here.find((j) => j.jar.id === chosen);
+  if (made === 0) return <EmptyKitchen />;
   return (
     <div className="mx-auto grid max-w-[84rem] gap-6 px-4 py-4 wide:grid-cols-[minmax(0,1fr)_20rem] wide:px-5">
       <div className="min-w-0">
@@ -46,6 +51,12 @@ export function ShelfPage() {
             <OnBoard key={j.jar.id} j={j} small={false} onOpen={() => setChosen(j.jar.id)} />
           ))}
         </Board>
+        {shelf.broken.map((j) => (
+          <BrokenJar key={j.jar.id} j={j} />
+        ))}
+        {bench.broken.map((b) => (
+          <BrokenBatch key={b.batch.id} b={b} />
+        ))}
         <Soaking batches={open} now={now} roomC={kit.roomC} />
       </div>
       <aside className="flex flex-col gap-4">
@@ -53,7 +64,7 @@ export function ShelfPage() {
           Plan a milk
         </Link>
         <Next jars={here} batches={open} now={now} kit={kit} onOpen={setChosen} />
-        <Doing jars={jars} batches={batches} now={now} />
+        <Doing jars={here} now={now} />
       </aside>
       {sheet && <JarSheet j={sheet} kit={kit} onClose={() => setChosen(null)} />}
     </div>

@@ -1,11 +1,10 @@
 import { isPulp } from '@ironpan/core/kitchen';
 import { jarNow } from '@ironpan/core/batch';
-import type { JarNow } from '@ironpan/core/batch';
-import type { Kit } from '@ironpan/core/kitchen';
+import type { FridgeLine, JarNow } from '@ironpan/core/batch';
 import { streamName } from '@ironpan/core/words';
 import { useMemo } from 'react';
-import { allJars } from '../store/jars';
-import type { JarWithLog } from '../store/jars';
+import { fridgeLog, jarsFilledSince, standingJars } from '../store/jars';
+import type { JarLog, JarWithLog } from '../store/jars';
 import { useLive } from '../store/live';
 
 export interface ShelfJar extends JarWithLog {
@@ -18,25 +17,50 @@ const SOON_S = 24 * 3600;
 /** Jars stand as they are at the turn of each minute: nothing on a shelf changes faster. */
 const MINUTE = 60_000;
 
-export function useShelf(kit: Kit | undefined, nowMs: number): readonly ShelfJar[] | undefined {
-  const live = useLive(['jars'], allJars);
-  if (live.error) throw live.error;
+/** A jar that cannot be reckoned: told by itself, so that it takes no other with it. */
+export interface BrokenJar extends JarWithLog {
+  readonly why: string;
+}
+export interface Shelf {
+  readonly jars: readonly ShelfJar[];
+  readonly broken: readonly BrokenJar[];
+}
+
+/** What stands, what is left of it and how long it has. */
+export function useShelf(nowMs: number): Shelf | undefined {
+  const data = useLive(['standing'], standingJars).data;
+  const fridge = useLive(['fridge'], fridgeLog).data;
   const minute = Math.floor(nowMs / MINUTE) * MINUTE;
-  const data = live.data;
   return useMemo(() => {
-    if (!data || !kit) return undefined;
-    return data
-      .map((j): ShelfJar => {
-        const now = jarNow(j.jar, j.events, j.batch, kit, minute);
-        const left = now.keep?.s ?? Infinity;
-        return {
-          ...j,
-          now,
-          name: streamName(j.jar.product, j.batch.recipe),
-          pulp: isPulp(j.jar.stream),
-          tone: left <= 0 ? 'past' : left < SOON_S ? 'soon' : 'good',
-        };
-      })
-      .sort((a, b) => (a.now.keep?.s ?? Infinity) - (b.now.keep?.s ?? Infinity) || a.jar.id.localeCompare(b.jar.id));
-  }, [data, kit, minute]);
+    if (!data || !fridge) return undefined;
+    const all = data.map((j) => seen(j, fridge, minute));
+    return {
+      jars: all
+        .filter((j) => 'now' in j)
+        .sort((a, b) => (a.now.keep?.s ?? Infinity) - (b.now.keep?.s ?? Infinity) || a.jar.id.localeCompare(b.jar.id)),
+      broken: all.filter((j) => 'why' in j),
+    };
+  }, [data, fridge, minute]);
+}
+function seen(j: JarWithLog, fridge: readonly FridgeLine[], at: number): ShelfJar | BrokenJar {
+  try {
+    const now = jarNow(j.jar, j.events, j.batch, fridge, at);
+    const left = now.keep?.s ?? Infinity;
+    return {
+      ...j,
+      now,
+      name: streamName(j.jar.product, j.batch.recipe),
+      pulp: isPulp(j.jar.stream),
+      tone: left <= 0 ? 'past' : left < SOON_S ? 'soon' : 'good',
+    };
+  } catch (e) {
+    return { ...j, why: e instanceof Error ? e.message : String(e) };
+  }
+}
+const MONTH = 30 * 86_400_000;
+/** Milk of the last thirty days, whatever became of it. */
+export function useMonth(nowMs: number): readonly JarLog[] | undefined {
+  // By the hour, so that the question, and the reading of the storage, is not a new one each second.
+  const hour = Math.floor(nowMs / 3_600_000) * 3_600_000;
+  return useLive(['month', hour], () => jarsFilledSince(hour - MONTH)).data;
 }

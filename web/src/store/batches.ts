@@ -1,38 +1,67 @@
-import { fold, jarsOf, MODEL, progressOf, promisedOf, summarise } from '@ironpan/core/batch';
-import type { BatchEvent } from '@ironpan/core/batch';
-import type { BatchRecord, EventRecord, KitRecord, PlanRecord } from '@ironpan/core/records';
+import { fold, jarsOf, lastSeq, MODEL, progressOf, promisedOf, summarise, unsaid } from '@ironpan/core/batch';
+import type { Happening, Progress } from '@ironpan/core/batch';
+import { groupBy } from '@ironpan/core/numerics';
+import type { BatchRecord, EventRecord, JarRecord, KitRecord, PlanRecord } from '@ironpan/core/records';
 import { orderFaults } from '@ironpan/core/steps';
 import type { Reading } from '@ironpan/core/steps';
 import { db } from './db';
+import type { DigestRow, KitchenDb } from './db';
+import { digestRow, trusted } from './digests';
 import { newId } from './ids';
 import { frozenKit } from './kit';
 
+export type { Happening } from '@ironpan/core/batch';
 export interface BatchWithLog {
   readonly batch: BatchRecord;
   readonly events: readonly EventRecord[];
 }
-async function withLogs(batches: readonly BatchRecord[]): Promise<BatchWithLog[]> {
+async function withLogs(batches: readonly (BatchRecord | undefined)[]): Promise<BatchWithLog[]> {
+  const there = batches.filter((b) => b !== undefined);
   const events = await db()
     .events.where('batch')
-    .anyOf(batches.map((b) => b.id))
+    .anyOf(there.map((b) => b.id))
     .toArray();
-  return batches.map((batch) => ({ batch, events: events.filter((e) => e.batch === batch.id) }));
+  const logs = groupBy(events, (e) => e.batch);
+  return there.map((batch) => ({ batch, events: logs.get(batch.id) ?? [] }));
 }
-export const allBatches = async (): Promise<BatchWithLog[]> =>
-  withLogs(await db().batches.orderBy('startedAt').reverse().toArray());
-/** Begins a plan: a frozen copy of all it needs, and what it promises. */
+/** What is on the bench: the batches that are neither finished nor abandoned, the newest first. */
+export async function openBatches(): Promise<BatchWithLog[]> {
+  const ids = await db().digests.where('state').equals('open').primaryKeys();
+  const open = await withLogs(await db().batches.bulkGet(ids));
+  return open.sort((a, b) => b.batch.startedAt - a.batch.startedAt || b.batch.number - a.batch.number);
+}
+export async function oneBatch(id: string): Promise<BatchWithLog | null> {
+  return (await withLogs([await db().batches.get(id)]))[0] ?? null;
+}
+export const countBatches = (): Promise<number> => db().batches.count();
+export const countClosed = async (): Promise<number> => db().digests.where('state').notEqual('open').count();
+
+/** The book's rows `from` … `from + n`, the newest batch first. */
+export async function bookRows(from: number, n: number): Promise<DigestRow[]> {
+  return trusted(await db().digests.orderBy('startedAt').reverse().offset(from).limit(n).toArray());
+}
+
+/** A press this soon after another on the same plan is the same press (a double click, or two windows), ms. */
+const ONE_PRESS_MS = 3000;
+
+/** Begins a plan: a frozen copy of all it needs, and what it promises. Pressed twice, it is one batch. */
 export async function startBatch(plan: PlanRecord, record: KitRecord, at: number): Promise<string> {
   const kit = frozenKit(record);
   // Folded here without the checks: they are for before the start, and need not be loaded with every page.
   if (orderFaults(plan.recipe).length > 0) throw new RangeError('the steps of this plan are out of order');
   const promised = promisedOf(summarise(plan.recipe, fold(plan.recipe, { kit }), kit));
   const d = db();
-  const id = newId('batch');
-  await d.transaction('rw', d.batches, async () => {
+  return d.transaction('rw', d.batches, d.events, d.digests, async () => {
+    const recent = await d.batches
+      .where('startedAt')
+      .between(at - ONE_PRESS_MS, at + ONE_PRESS_MS)
+      .toArray();
+    for (const b of recent)
+      if (b.plan === plan.id && (await d.events.where('batch').equals(b.id).count()) === 0) return b.id;
     const last = await d.batches.orderBy('number').last();
-    await d.batches.add({
+    const batch: BatchRecord = {
       v: 2,
-      id,
+      id: newId('batch'),
       number: (last?.number ?? 0) + 1,
       plan: plan.id,
       name: plan.name,
@@ -42,41 +71,59 @@ export async function startBatch(plan: PlanRecord, record: KitRecord, at: number
       model: MODEL,
       promised,
       startedAt: at,
-    });
+    };
+    await d.batches.add(batch);
+    await d.digests.put(digestRow(batch, [], progressOf(batch, [])));
+    return batch.id;
   });
-  return id;
 }
-
-/** What happened, less what the log adds to it. */
-export type Happening = BatchEvent extends infer E
-  ? E extends BatchEvent
-    ? Omit<E, 'id' | 'batch' | 'at'>
-    : never
-  : never;
 
 /**
  * Appends to a batch's log, and in the same transaction rewrites the jars that follow from it: a corrected reading
- * changes what is in them, the jars' own histories stay.
+ * changes what is in them, the jars' own histories stay. `seen` is the last line the presser knew: what another press
+ * has said since is not said twice.
  */
-export function append(batchId: string, happened: readonly Happening[], at: number): Promise<void> {
+export function append(batchId: string, happened: readonly Happening[], at: number, seen?: number): Promise<void> {
   const d = db();
-  return d.transaction('rw', d.batches, d.events, d.jars, d.jarEvents, async () => {
+  return d.transaction('rw', [d.batches, d.events, d.digests, d.jars, d.jarEvents, d.standing], async () => {
     const batch = await d.batches.get(batchId);
-    if (!batch) return;
-    // Within one press the order must hold, so later lines stand a millisecond later.
-    const rows = happened.map((h, i) => ({ ...h, v: 1 as const, id: newId('event'), batch: batchId, at: at + i }));
+    if (!batch) throw new GoneError('this batch');
+    const had = await d.events.where('batch').equals(batchId).toArray();
+    const top = lastSeq(had);
+    const rows = unsaid(had, seen ?? top, happened).map((h, i) => ({
+      ...h,
+      v: 2 as const,
+      id: newId('event'),
+      batch: batchId,
+      at,
+      seq: top + 1 + i,
+    }));
+    if (rows.length === 0) return;
     await d.events.bulkAdd(rows);
-    const events = await d.events.where('batch').equals(batchId).toArray();
-    const p = progressOf(batch, events);
-    // Gone back to the bench: the jars stand as they are until it is finished anew.
-    if (p.state !== 'finished') return;
-    const jars = jarsOf(batch, p).map((j) => ({ ...j, v: 2 as const }));
-    const had = await d.jars.where('batch').equals(batchId).primaryKeys();
-    const gone = had.filter((k) => !jars.some((j) => j.id === k));
-    await d.jars.bulkDelete(gone);
-    await d.jarEvents.where('jar').anyOf(gone).delete();
-    await d.jars.bulkPut(jars);
+    await settle(d, batch, [...had, ...rows]);
   });
+}
+/** What no longer is there: deleted in another window, or with the whole kitchen. */
+export class GoneError extends Error {
+  override readonly name = 'GoneError';
+}
+
+/** Inside a transaction: what follows from a batch's log, its line in the book and its jars, made to agree with it. */
+export async function settle(d: KitchenDb, batch: BatchRecord, events: readonly EventRecord[]): Promise<void> {
+  const p = progressOf(batch, events);
+  await d.digests.put(digestRow(batch, events, p));
+  // Gone back to the bench: the jars stand as they are until it is finished anew.
+  if (p.state === 'finished') await rewriteJars(d, batch, p);
+}
+async function rewriteJars(d: KitchenDb, batch: BatchRecord, p: Progress): Promise<void> {
+  const jars = jarsOf(batch, p).map((j): JarRecord => ({ ...j, v: 2 }));
+  const had = await d.jars.where('batch').equals(batch.id).primaryKeys();
+  const gone = had.filter((k) => !jars.some((j) => j.id === k));
+  await d.jars.bulkDelete(gone);
+  await d.standing.bulkDelete(gone);
+  await d.jarEvents.where('jar').anyOf(gone).delete();
+  await d.jars.bulkPut(jars);
+  await d.standing.bulkPut(jars.filter((j) => !had.includes(j.id)).map((j) => ({ jar: j.id })));
 }
 export const readingOf = (
   step: string,

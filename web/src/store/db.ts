@@ -1,33 +1,36 @@
 import Dexie from 'dexie';
 import type { Table } from 'dexie';
-import type { Recipe } from '@ironpan/core/steps';
+import type { Digest } from '@ironpan/core/batch';
 import type {
   BatchRecord,
   EventRecord,
+  FridgeRecord,
   JarEventRecord,
   JarRecord,
   KitRecord,
   MaterialRecord,
   MethodRecord,
   PlanRecord,
+  TraceRecord,
+  UndoRecord,
 } from '@ironpan/core/records';
-import { recipeTo2 } from '@ironpan/core/records';
-import { migrateRows } from './upgrade';
+import { migrateUndo, upgradeTo3 } from './upgrade';
 import { realm } from './realm';
 import type { Realm } from './realm';
 
-export interface Version {
+/** An undo row as it is stored: under its plan. */
+export type UndoRow = Omit<UndoRecord, 'v' | 'id'> & { readonly plan: string };
+/** What the book shows of a batch, kept beside it. Never exported: it follows from the batch and its log. */
+export interface DigestRow extends Digest {
+  readonly number: number;
   readonly name: string;
-  readonly recipe: Recipe;
+  readonly startedAt: number;
+  readonly milk: string;
+  readonly promisedMl: number;
 }
-/** What undo goes back to and redo forward to, kept with the plan so that a reload loses nothing. */
-export interface UndoRow {
-  readonly plan: string;
-  readonly past: readonly Version[];
-  readonly future: readonly Version[];
-  /** What the last edit changed, and when: edits of one field in a row are one step back. */
-  readonly touched: string;
-  readonly at: number;
+/** A jar that nobody has finished, given or thrown away. */
+export interface StandingRow {
+  readonly jar: string;
 }
 export interface SettingRow {
   readonly key: string;
@@ -45,6 +48,10 @@ export class KitchenDb extends Dexie {
   methods!: Table<MethodRecord, string>;
   undo!: Table<UndoRow, string>;
   settings!: Table<SettingRow, string>;
+  fridge!: Table<FridgeRecord, string>;
+  traces!: Table<TraceRecord, string>;
+  digests!: Table<DigestRow, string>;
+  standing!: Table<StandingRow, string>;
 
   constructor(name: string) {
     super(name);
@@ -58,21 +65,22 @@ export class KitchenDb extends Dexie {
       undo: 'plan',
       settings: 'key',
     });
-    // The rows are brought along by the same functions that an import uses.
-    this.version(2)
-      .stores({ materials: 'id', methods: 'id' })
-      .upgrade(async (t) => {
-        await migrateRows(t);
-        await t
-          .table<UndoRow>('undo')
-          .toCollection()
-          .modify((u, ref) => {
-            const bring = (v: Version): Version => ({ ...v, recipe: recipeTo2(v.recipe) as unknown as Recipe });
-            ref.value = { ...u, past: u.past.map(bring), future: u.future.map(bring) };
-          });
-      });
+    // The rows are brought along by the same functions that an import uses, all at once in the newest version.
+    this.version(2).stores({ materials: 'id', methods: 'id' }).upgrade(migrateUndo);
+    this.version(DATABASE_VERSION)
+      .stores({
+        events: 'id, batch',
+        jars: 'id, batch, filledAt',
+        fridge: 'id, at',
+        traces: 'id, batch',
+        digests: 'batch, state, startedAt',
+        standing: 'jar',
+      })
+      .upgrade(upgradeTo3);
   }
 }
+/** The newest shape of the storage this build knows; a later one is refused unopened. */
+export const DATABASE_VERSION = 3;
 
 export const databaseName = (r: Realm): string => `ironpan-${r}`;
 let open: KitchenDb | undefined;
@@ -81,7 +89,39 @@ export function db(): KitchenDb {
   open ??= new KitchenDb(databaseName(realm()));
   return open;
 }
-/** For tests: another kitchen, or none. */
+/** For workers and tests: another kitchen, or none. */
 export function setDatabase(d: KitchenDb | undefined): void {
   open = d;
+}
+
+/** The storage was written by a newer build than this one: it is not opened, so that nothing of it is lost. */
+export class NewerStorageError extends Error {
+  override readonly name = 'NewerStorageError';
+}
+/** Why the storage closed under the page: a newer build needs it, or it was deleted. */
+export type Closed = 'newer' | 'deleted';
+
+/**
+ * Opens the kitchen. `onBlocked`: an older window still holds it; it opens by itself once that window is closed.
+ * `onClosed`: another window takes it to a newer shape, or deletes it; this one lets go at once.
+ */
+export async function openDatabase(onBlocked: () => void, onClosed: (why: Closed) => void): Promise<void> {
+  const d = db();
+  await refuseNewer(d.name);
+  d.on('blocked', onBlocked);
+  d.on('versionchange', (e) => {
+    d.close({ disableAutoOpen: true });
+    onClosed(e.newVersion === null ? 'deleted' : 'newer');
+  });
+  d.on('close', () => onClosed('deleted'));
+  await d.open();
+}
+/** Dexie counts versions in tenths. */
+const TENTHS = 10;
+async function refuseNewer(name: string): Promise<void> {
+  // Some browsers do not list their databases; there a newer one shows itself only when it is opened.
+  if (typeof indexedDB.databases !== 'function') return;
+  const found = (await indexedDB.databases()).find((x) => x.name === name);
+  if ((found?.version ?? 0) >= (DATABASE_VERSION + 1) * TENTHS)
+    throw new NewerStorageError(`version ${(found?.version ?? 0) / TENTHS} of the storage`);
 }

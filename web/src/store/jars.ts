@@ -1,30 +1,84 @@
-import type { BatchRecord, JarEventRecord, JarRecord } from '@ironpan/core/records';
-import type { JarEvent } from '@ironpan/core/batch';
+import { endOfJar, jarNow, lastSeq, unsaid } from '@ironpan/core/batch';
+import type { JarHappening } from '@ironpan/core/batch';
+import { groupBy } from '@ironpan/core/numerics';
+import type { BatchRecord, FridgeRecord, JarEventRecord, JarRecord } from '@ironpan/core/records';
+import { GoneError } from './batches';
 import { db } from './db';
 import { newId } from './ids';
 
-export interface JarWithLog {
+export interface JarLog {
   readonly jar: JarRecord;
-  readonly batch: BatchRecord;
   readonly events: readonly JarEventRecord[];
 }
-/** Every jar with its batch and its own log. */
-export async function allJars(): Promise<JarWithLog[]> {
+export interface JarWithLog extends JarLog {
+  readonly batch: BatchRecord;
+}
+async function withEvents(jars: readonly (JarRecord | undefined)[]): Promise<JarLog[]> {
+  const there = jars.filter((j) => j !== undefined);
+  const events = await db()
+    .jarEvents.where('jar')
+    .anyOf(there.map((j) => j.id))
+    .toArray();
+  const logs = groupBy(events, (e) => e.jar);
+  return there.map((jar) => ({ jar, events: logs.get(jar.id) ?? [] }));
+}
+/** Every jar that still stands somewhere, with its batch and its own log. */
+export async function standingJars(): Promise<JarWithLog[]> {
   const d = db();
-  const [jars, events, batches] = await Promise.all([d.jars.toArray(), d.jarEvents.toArray(), d.batches.toArray()]);
-  const byId = new Map(batches.map((b) => [b.id, b]));
-  return jars.flatMap((jar) => {
-    const batch = byId.get(jar.batch);
-    return batch ? [{ jar, batch, events: events.filter((e) => e.jar === jar.id) }] : [];
+  const jars = await withEvents(await d.jars.bulkGet(await d.standing.toCollection().primaryKeys()));
+  const ids = [...new Set(jars.map((j) => j.jar.batch))];
+  const batches = new Map((await d.batches.bulkGet(ids)).flatMap((b) => (b ? [[b.id, b] as const] : [])));
+  return jars.flatMap((j) => {
+    const batch = batches.get(j.jar.batch);
+    return batch ? [{ ...j, batch }] : [];
   });
 }
-type JarHappening = JarEvent extends infer E ? (E extends JarEvent ? Omit<E, 'id' | 'jar' | 'at'> : never) : never;
-export async function appendToJar(jar: string, h: JarHappening, at: number): Promise<string> {
-  const id = newId('jarevent');
-  await db().jarEvents.add({ ...h, v: 1, id, jar, at });
-  return id;
+/** The jars that were filled since an instant, whatever became of them. */
+export const jarsFilledSince = async (at: number): Promise<JarLog[]> =>
+  withEvents(await db().jars.where('filledAt').above(at).toArray());
+export const fridgeLog = (): Promise<FridgeRecord[]> => db().fridge.orderBy('at').toArray();
+
+export interface Said {
+  /** The line that was written; null: another press had said the same already. */
+  readonly id: string | null;
+  /** Of what was to be poured, what there was, ml; null: it was no pour. */
+  readonly pouredMl: number | null;
+  /** Nothing is left in it. */
+  readonly empty: boolean;
 }
-/** Takes back the last thing that was said of a jar. */
-export async function takeBack(eventId: string): Promise<void> {
-  await db().jarEvents.delete(eventId);
+/** A pour that leaves less than this is the last one, ml. */
+const DREGS_ML = 0.5;
+
+/**
+ * Writes down what happened to a jar. A pour never takes more than the jar holds at that moment, whoever poured from it
+ * meanwhile; the last of it finishes the jar. `seen` is the last line the presser knew.
+ */
+export function appendToJar(jarId: string, h: JarHappening, at: number, seen?: number): Promise<Said> {
+  const d = db();
+  return d.transaction('rw', [d.jars, d.jarEvents, d.standing, d.batches, d.fridge], async (): Promise<Said> => {
+    const jar = await d.jars.get(jarId);
+    const batch = jar ? await d.batches.get(jar.batch) : undefined;
+    if (!jar || !batch) throw new GoneError('this jar');
+    const had = await d.jarEvents.where('jar').equals(jarId).toArray();
+    const top = lastSeq(had);
+    const none: Said = { id: null, pouredMl: null, empty: endOfJar(had) !== null };
+    if (unsaid(had, seen ?? top, [h]).length === 0) return none;
+    let say = h;
+    let pouredMl: number | null = null;
+    if (h.is === 'poured') {
+      if (none.empty) return { ...none, pouredMl: 0 };
+      const left = jarNow(jar, had, batch, await fridgeLog(), at).leftMl;
+      pouredMl = Math.min(h.ml, left);
+      say = pouredMl >= left - DREGS_ML ? { is: 'finished' } : h;
+    }
+    const row = { ...say, v: 2 as const, id: newId('jarevent'), jar: jarId, at, seq: top + 1 };
+    await d.jarEvents.add(row);
+    const empty = endOfJar([...had, row]) !== null;
+    if (empty) await d.standing.delete(jarId);
+    else await d.standing.put({ jar: jarId });
+    return { id: row.id, pouredMl, empty };
+  });
 }
+/** Takes a line of a jar's log back; the line stays, and so does that it was taken back. */
+export const takeBack = (jarId: string, eventId: string, at: number): Promise<Said> =>
+  appendToJar(jarId, { is: 'undone', of: eventId }, at);

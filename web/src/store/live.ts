@@ -1,18 +1,19 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
 import { liveQuery } from 'dexie';
-import { useEffect } from 'react';
+import { useEffect, useState } from 'react';
 
 export interface Live<T> {
   readonly data: T | undefined;
-  readonly error: Error | null;
 }
 /**
  * The one hook that joins Dexie's live query to TanStack Query: read once, then follow every change of the tables it
- * read, from this tab or another. `key` names the question; `read` must depend on nothing else.
+ * read, from this tab or another. `key` names the question; `read` must depend on nothing else. A failed read is thrown
+ * to the nearest boundary, which says so; nothing is shown as if it were there.
  */
 export function useLive<T>(key: readonly unknown[], read: () => Promise<T>): Live<T> {
   const client = useQueryClient();
   const id = JSON.stringify(key);
+  const [failed, setFailed] = useState<{ readonly id: string; readonly error: unknown } | null>(null);
   const query = useQuery({
     queryKey: key,
     queryFn: read,
@@ -24,11 +25,13 @@ export function useLive<T>(key: readonly unknown[], read: () => Promise<T>): Liv
   useEffect(() => {
     const sub = liveQuery(read).subscribe({
       next: (v) => client.setQueryData(JSON.parse(id) as readonly unknown[], v),
-      error: () => undefined,
+      error: (error: unknown) => setFailed({ id, error }),
     });
     return () => sub.unsubscribe();
     // `read` is a new function at each render; the key says when the question changes.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [client, id]);
-  return { data: query.data, error: query.error };
+  if (query.error) throw query.error;
+  if (failed?.id === id) throw failed.error instanceof Error ? failed.error : new Error(String(failed.error));
+  return { data: query.data };
 }

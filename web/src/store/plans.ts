@@ -1,12 +1,12 @@
-import type { PlanRecord } from '@ironpan/core/records';
+import { MOST_UNDO } from '@ironpan/core/records';
+import type { PlanRecord, PlanVersion } from '@ironpan/core/records';
 import { methodById } from '@ironpan/core/methods';
+import { mergePlans } from '@ironpan/core/steps';
 import type { Recipe } from '@ironpan/core/steps';
 import { db } from './db';
-import type { Version } from './db';
 import { newId } from './ids';
 import { schoolRecipe } from './own';
 
-const MOST_UNDO = 60;
 /** Edits of one field within this time are one step back, ms. */
 const ONE_GESTURE = 1200;
 
@@ -34,8 +34,9 @@ export async function planFromMethod(id: string, at: number, use: string | null 
 
 export interface PlanEdit {
   readonly id: string;
-  /** The revision the edit was made on. */
+  /** The revision the edit was made on, and the plan as it then was. */
   readonly rev: number;
+  readonly base: PlanVersion;
   readonly name: string;
   readonly recipe: Recipe;
   /** Which field was changed. */
@@ -43,31 +44,39 @@ export interface PlanEdit {
 }
 export type Saved =
   | { readonly is: 'saved'; readonly rev: number }
+  /** Another window had changed something else: both changes are in it. */
+  | { readonly is: 'merged'; readonly plan: PlanRecord }
   | { readonly is: 'keptApart'; readonly id: string; readonly name: string }
   | { readonly is: 'gone' };
 
 /**
- * Writes an edit at once. Made on an older revision (another window was quicker): both are kept, this one as a plan of
- * its own, and the cook is told.
+ * Writes an edit at once. Made on an older revision (another window was quicker), edits of different fields come
+ * together; of the same field both are kept, this one as a plan of its own, and the cook is told.
  */
 export function savePlan(e: PlanEdit, at: number): Promise<Saved> {
   const d = db();
   return d.transaction('rw', d.plans, d.undo, async (): Promise<Saved> => {
     const now = await d.plans.get(e.id);
     if (!now) return { is: 'gone' };
+    let to: PlanVersion = { name: e.name, recipe: e.recipe };
     if (now.rev !== e.rev) {
-      const name = `${e.name} (from the other window)`.slice(0, 120);
-      const id = newId('plan');
-      await d.plans.add({ ...now, id, rev: 1, name, recipe: e.recipe, createdAt: at, updatedAt: at });
-      return { is: 'keptApart', id, name };
+      const merged = mergePlans(e.base, now, to);
+      if (merged.conflict) {
+        const name = `${e.name} (from the other window)`.slice(0, 120);
+        const id = newId('plan');
+        await d.plans.add({ ...now, id, rev: 1, name, recipe: e.recipe, createdAt: at, updatedAt: at });
+        return { is: 'keptApart', id, name };
+      }
+      to = merged.plan;
     }
     const undo = await d.undo.get(e.id);
     const sameGesture = undo?.touched === e.touched && at - undo.at < ONE_GESTURE;
-    const before: Version = { name: now.name, recipe: now.recipe };
+    const before: PlanVersion = { name: now.name, recipe: now.recipe };
     const past = sameGesture ? undo.past : [...(undo?.past ?? []), before].slice(-MOST_UNDO);
     await d.undo.put({ plan: e.id, past, future: [], touched: e.touched, at });
-    await d.plans.put({ ...now, rev: now.rev + 1, name: e.name, recipe: e.recipe, updatedAt: at });
-    return { is: 'saved', rev: now.rev + 1 };
+    const plan = { ...now, rev: now.rev + 1, name: to.name, recipe: to.recipe, updatedAt: at };
+    await d.plans.put(plan);
+    return now.rev === e.rev ? { is: 'saved', rev: plan.rev } : { is: 'merged', plan };
   });
 }
 
@@ -87,7 +96,7 @@ export function stepPlan(id: string, way: 'back' | 'forward', at: number): Promi
     const u = await d.undo.get(id);
     const to = way === 'back' ? u?.past.at(-1) : u?.future.at(-1);
     if (!now || !u || !to) return null;
-    const here: Version = { name: now.name, recipe: now.recipe };
+    const here: PlanVersion = { name: now.name, recipe: now.recipe };
     const past = way === 'back' ? u.past.slice(0, -1) : [...u.past, here];
     const future = way === 'back' ? [...u.future, here] : u.future.slice(0, -1);
     const next = { ...now, ...to, rev: now.rev + 1, updatedAt: at };

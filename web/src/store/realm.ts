@@ -3,14 +3,19 @@ export type Realm = 'kitchen' | 'demo';
 
 const KEY = 'ironpan-realm';
 
+/** What the server opened last for a browser that had not chosen: a page that comes from the cache does not say it. */
+const SERVED = 'ironpan-served';
+
+const known = (r: string | null | undefined): Realm | null => (r === 'kitchen' || r === 'demo' ? r : null);
+
 /** The cook's last choice at this address; without one, what the server opens. */
 export function realm(): Realm {
-  const served = document.documentElement.dataset.realm === 'demo' ? 'demo' : 'kitchen';
+  const served = known(document.documentElement.dataset.realm);
   try {
-    const chosen = localStorage.getItem(KEY);
-    return chosen === 'kitchen' || chosen === 'demo' ? chosen : served;
+    if (served) localStorage.setItem(SERVED, served);
+    return known(localStorage.getItem(KEY)) ?? served ?? known(localStorage.getItem(SERVED)) ?? 'kitchen';
   } catch {
-    return served;
+    return served ?? 'kitchen';
   }
 }
 /** Opens the other kitchen; the page starts anew on it, so nothing of one can leak into the other. */

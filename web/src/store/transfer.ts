@@ -1,23 +1,81 @@
-import type { Kitchen, Table } from '@ironpan/core/records';
+import type { Digest } from '@ironpan/core/batch';
+import { endOfJar } from '@ironpan/core/batch';
+import { groupBy } from '@ironpan/core/numerics';
+import { TABLES } from '@ironpan/core/records';
+import type { JarEventRecord, Kitchen, SettingsRecord, Table, UndoRecord } from '@ironpan/core/records';
+import { settle } from './batches';
 import { db } from './db';
+import type { DigestRow, KitchenDb, UndoRow } from './db';
+import { labelOf } from './digests';
+import { PREFERENCES, USUAL } from './kit';
+import type { Settings } from './kit';
 
-/** Everything of the open kitchen, for one file. */
-export async function readAll(): Promise<Kitchen> {
+type Row = Readonly<Record<string, unknown>> & { readonly id: string };
+/** Rows read or written at once: enough to be quick, few enough to tell how far it is. */
+const AT_ONCE = 1000;
+/** Settings and undo steps are stored under other keys than a record's id; here they are turned into records and back. */
+const STORED: Readonly<
+  Partial<Record<Table, { readonly out: (row: never) => Row | null; readonly in: (r: never) => object }>>
+> = {
+  settings: {
+    out: (row: { key: string; value: Settings }): Row | null =>
+      row.key === PREFERENCES ? { v: 1, id: 'settings', ...USUAL, ...row.value } : null,
+    in: ({ v: _, id: __, ...value }: SettingsRecord) => ({ key: PREFERENCES, value }),
+  },
+  undo: {
+    out: ({ plan, ...row }: UndoRow): Row => ({ v: 1, id: plan, ...row }),
+    in: ({ v: _, id, ...row }: UndoRecord): UndoRow => ({ plan: id, ...row }),
+  },
+};
+const outOf = (table: Table, row: unknown): Row | null =>
+  STORED[table] ? STORED[table].out(row as never) : (row as Row);
+const into = (table: Table, r: Row): object => STORED[table]?.in(r as never) ?? r;
+const keyOf = (table: Table, id: string): string => (table === 'settings' ? PREFERENCES : id);
+
+/** Every row of the open kitchen, table by table, a few at a time and all as of one instant. */
+export async function eachRow(
+  take: (table: Table, rows: readonly Row[]) => void,
+  onProgress: (share: number) => void = () => undefined,
+): Promise<void> {
   const d = db();
-  return d.transaction(
+  await d.transaction(
     'r',
-    [d.kit, d.plans, d.batches, d.events, d.jars, d.jarEvents, d.materials, d.methods],
-    async () => ({
-      kit: await d.kit.toArray(),
-      plans: await d.plans.toArray(),
-      batches: await d.batches.toArray(),
-      events: await d.events.toArray(),
-      jars: await d.jars.toArray(),
-      jarEvents: await d.jarEvents.toArray(),
-      materials: await d.materials.toArray(),
-      methods: await d.methods.toArray(),
-    }),
+    TABLES.map((t) => d.table(t)),
+    async () => {
+      const counts = await Promise.all(TABLES.map((t) => d.table(t).count()));
+      const all = Math.max(
+        1,
+        counts.reduce((n, c) => n + c, 0),
+      );
+      let done = 0;
+      for (const table of TABLES) {
+        let last: string | null = null;
+        for (;;) {
+          const store = d.table<Record<string, unknown>, string>(table);
+          const rows: Record<string, unknown>[] = await (
+            last === null ? store.toCollection() : store.where(':id').above(last)
+          )
+            .limit(AT_ONCE)
+            .toArray();
+          if (rows.length === 0) break;
+          const key = store.schema.primKey.keyPath as string;
+          last = String(rows.at(-1)?.[key]);
+          take(
+            table,
+            rows.flatMap((r) => outOf(table, r) ?? []),
+          );
+          done += rows.length;
+          onProgress(done / all);
+        }
+      }
+    },
   );
+}
+/** Everything of the open kitchen at once. */
+export async function readAll(): Promise<Kitchen> {
+  const all = Object.fromEntries(TABLES.map((t) => [t, [] as Row[]])) as Record<Table, Row[]>;
+  await eachRow((table, rows) => all[table].push(...rows));
+  return all as unknown as Kitchen;
 }
 
 export type How = 'merge' | 'replace';
@@ -28,52 +86,112 @@ export interface Count {
   readonly same: number;
   readonly removed: number;
 }
-type Row = Readonly<Record<string, unknown>> & { readonly id: string };
-const TABLES: readonly Table[] = ['kit', 'plans', 'batches', 'events', 'jars', 'jarEvents', 'materials', 'methods'];
-const same = (a: unknown, b: unknown): boolean => JSON.stringify(a) === JSON.stringify(b);
+const same = (a: unknown, b: unknown): boolean => JSON.stringify(sorted(a)) === JSON.stringify(sorted(b));
+/** Keys in one order, so that two rows that say the same are the same. */
+function sorted(x: unknown): unknown {
+  if (typeof x !== 'object' || x === null) return x;
+  if (Array.isArray(x)) return x.map(sorted);
+  return Object.fromEntries(
+    Object.entries(x)
+      .sort(([a], [b]) => (a < b ? -1 : 1))
+      .map(([k, v]) => [k, sorted(v)]),
+  );
+}
 /** Of two different rows with one id the later counts; logs have no later, so a row that is here stays. */
 const isLater = (theirs: Row, ours: Row): boolean => Number(theirs.updatedAt ?? 0) > Number(ours.updatedAt ?? 0);
 
+async function oursOf(table: Table, rows: readonly Row[]): Promise<readonly (Row | null)[]> {
+  const found = await db()
+    .table<unknown, string>(table)
+    .bulkGet(rows.map((r) => keyOf(table, r.id)));
+  return found.map((r) => (r === undefined ? null : outOf(table, r)));
+}
+const parts = <T>(rows: readonly T[]): readonly (readonly T[])[] =>
+  Array.from({ length: Math.ceil(rows.length / AT_ONCE) }, (_, i) => rows.slice(i * AT_ONCE, (i + 1) * AT_ONCE));
+
 /** What an import would do, before it is done. */
-export function importCounts(ours: Kitchen, theirs: Kitchen, how: How): readonly Count[] {
-  return TABLES.map((table) => {
-    const have = new Map((ours[table] as readonly Row[]).map((r) => [r.id, r]));
-    const come = theirs[table] as readonly Row[];
-    let added = 0;
-    let changed = 0;
-    let unchanged = 0;
-    for (const r of come) {
-      const mine = have.get(r.id);
-      if (!mine) added += 1;
-      else if (same(mine, r) || (how === 'merge' && !isLater(r, mine))) unchanged += 1;
-      else changed += 1;
+export async function importCounts(theirs: Kitchen, how: How): Promise<readonly Count[]> {
+  const out: Count[] = [];
+  for (const table of TABLES) {
+    const n = { added: 0, changed: 0, same: 0 };
+    for (const rows of parts(theirs[table] as unknown as readonly Row[])) {
+      const ours = await oursOf(table, rows);
+      rows.forEach((r, i) => {
+        const mine = ours[i] ?? null;
+        if (mine === null) n.added += 1;
+        else if (same(mine, r) || (how === 'merge' && !isLater(r, mine))) n.same += 1;
+        else n.changed += 1;
+      });
     }
-    const ids = new Set(come.map((r) => r.id));
-    const removed = how === 'replace' ? [...have.keys()].filter((id) => !ids.has(id)).length : 0;
-    return { table, added, changed, same: unchanged, removed };
-  });
+    const have = await db().table(table).count();
+    out.push({ table, ...n, removed: how === 'replace' ? Math.max(0, have - n.same - n.changed) : 0 });
+  }
+  return out;
 }
 
-/** Writes a validated kitchen in one transaction: all of it, or nothing. */
-export async function importAll(theirs: Kitchen, how: How): Promise<void> {
+/**
+ * Writes a validated kitchen in one transaction: all of it, or nothing. Merging unites the logs, and what follows from a
+ * log that grew (its line in the book, its jars) is folded anew in the same transaction.
+ */
+export async function importAll(
+  theirs: Kitchen,
+  how: How,
+  digests: readonly Digest[],
+  onProgress: (share: number) => void = () => undefined,
+): Promise<void> {
   const d = db();
-  const tables = [d.kit, d.plans, d.batches, d.events, d.jars, d.jarEvents, d.materials, d.methods, d.undo];
-  await d.transaction('rw', tables, async () => {
-    for (const table of TABLES) {
-      const store = d.table<Row, string>(table);
-      const rows = theirs[table] as unknown as Row[];
-      if (how === 'replace') {
-        await store.clear();
-        await store.bulkPut(rows);
-        continue;
+  const all = Math.max(
+    1,
+    TABLES.reduce((n, t) => n + theirs[t].length, 0),
+  );
+  let done = 0;
+  await d.transaction('rw', d.tables, async () => {
+    const fresh = new Set<string>();
+    const grown = new Set<string>();
+    if (how === 'replace') for (const t of [...TABLES, 'digests', 'standing']) await clear(d, t);
+    for (const table of TABLES)
+      for (const rows of parts(theirs[table] as unknown as readonly Row[])) {
+        const ours = how === 'replace' ? [] : await oursOf(table, rows);
+        const come = rows.filter((r, i) => ours[i] == null || isLater(r, ours[i]));
+        await d.table(table).bulkPut(come.map((r) => into(table, r)));
+        if (table === 'batches') for (const r of come) fresh.add(r.id);
+        if (table === 'events') for (const r of come) grown.add(String(r.batch));
+        done += rows.length;
+        onProgress(done / all);
       }
-      const mine = new Map(
-        (await store.bulkGet(rows.map((r) => r.id))).flatMap((r) => (r ? [[r.id, r] as const] : [])),
-      );
-      await store.bulkPut(rows.filter((r) => !mine.has(r.id) || isLater(r, mine.get(r.id) as Row)));
+    const batches = new Map(theirs.batches.map((b) => [b.id, b]));
+    const known = digests.flatMap((x): DigestRow[] => {
+      const b = batches.get(x.batch);
+      return b && fresh.has(b.id) ? [{ ...x, ...labelOf(b) }] : [];
+    });
+    await d.digests.bulkPut(known);
+    await stand(d, theirs);
+    for (const id of grown) {
+      const batch = fresh.has(id) ? undefined : await d.batches.get(id);
+      if (batch) await settle(d, batch, await d.events.where('batch').equals(id).toArray());
     }
-    if (how === 'replace') await d.undo.clear();
   });
+}
+/** The settings table also holds what is no preference (half-typed figures, when the demo was laid): that stays. */
+async function clear(d: KitchenDb, table: string): Promise<void> {
+  if (table === 'settings') await d.settings.delete(PREFERENCES);
+  else await d.table(table).clear();
+}
+/** Jars that came, or whose logs grew, stand or do not stand as their whole logs now say. */
+async function stand(d: KitchenDb, theirs: Kitchen): Promise<void> {
+  const ids = [...new Set([...theirs.jars.map((j) => j.id), ...theirs.jarEvents.map((e) => e.jar)])];
+  for (const some of parts(ids)) {
+    const logs = groupBy(
+      await d.jarEvents
+        .where('jar')
+        .anyOf([...some])
+        .toArray(),
+      (e: JarEventRecord) => e.jar,
+    );
+    const ended = new Set(some.filter((jar) => endOfJar(logs.get(jar) ?? []) !== null));
+    await d.standing.bulkPut(some.filter((jar) => !ended.has(jar)).map((jar) => ({ jar })));
+    await d.standing.bulkDelete([...ended]);
+  }
 }
 
 /** Empties the open kitchen, in one transaction. */

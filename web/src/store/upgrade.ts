@@ -1,5 +1,11 @@
 import type { Transaction } from 'dexie';
-import { migrate, VERSIONS } from '@ironpan/core/records';
+import { endOfJar } from '@ironpan/core/batch';
+import type { JarEvent } from '@ironpan/core/batch';
+import { groupBy } from '@ironpan/core/numerics';
+import { migrate, recipeTo2, VERSIONS } from '@ironpan/core/records';
+import type { FridgeRecord, KitRecord, PlanVersion } from '@ironpan/core/records';
+import type { Recipe } from '@ironpan/core/steps';
+import type { UndoRow } from './db';
 
 /** Brings every stored row to the newest version, with the very functions that an import uses. */
 export async function migrateRows(t: Transaction): Promise<void> {
@@ -13,4 +19,24 @@ export async function migrateRows(t: Transaction): Promise<void> {
         if (moved.ok) ref.value = moved.row;
       });
   }
+}
+/** Undo steps hold recipes too; they have no version of their own. */
+export async function migrateUndo(t: Transaction): Promise<void> {
+  await t
+    .table<UndoRow>('undo')
+    .toCollection()
+    .modify((u, ref) => {
+      const bring = (v: PlanVersion): PlanVersion => ({ ...v, recipe: recipeTo2(v.recipe) as unknown as Recipe });
+      ref.value = { ...u, past: u.past.map(bring), future: u.future.map(bring) };
+    });
+}
+/** Version 3: logs by sequence, what stands on the shelf by index, and the fridge's own log begun with what the kit says. */
+export async function upgradeTo3(t: Transaction): Promise<void> {
+  await migrateRows(t);
+  const logs = groupBy(await t.table<JarEvent>('jarEvents').toArray(), (e) => e.jar);
+  const jars = (await t.table('jars').toCollection().primaryKeys()) as string[];
+  const standing = jars.filter((jar) => endOfJar(logs.get(jar) ?? []) === null);
+  await t.table('standing').bulkPut(standing.map((jar) => ({ jar })));
+  const kit = (await t.table<KitRecord>('kit').get('kit')) ?? null;
+  if (kit) await t.table<FridgeRecord>('fridge').put({ v: 1, id: 'fridge-1', at: kit.updatedAt, placeC: kit.fridgeC });
 }

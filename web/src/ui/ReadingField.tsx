@@ -7,9 +7,12 @@ import { now } from '../app/clock';
 import { append, readingOf } from '../store/batches';
 import { keepDraft, readDraft } from '../store/drafts';
 import { useLive } from '../store/live';
+import { NotSaved, useWrite } from './useWrite';
 
 interface ReadingFieldProps {
   readonly batch: string;
+  /** The last line of its log that the screen knows. */
+  readonly seen: number;
   readonly step: Step;
   readonly what: string;
   /** What the fold expects, in its own unit; shown as the hint. */
@@ -22,12 +25,13 @@ const tidy = (x: number): string => String(Number(x.toPrecision(5)));
 const rounded = (x: number): number => (Math.abs(x) >= 10 ? Math.round(x) : Math.round(x * 10) / 10);
 
 /** One reading: what is typed is kept as a draft at each keystroke, and becomes a reading when it is recorded. */
-export function ReadingField({ batch, step, what, expected, recorded }: ReadingFieldProps) {
+export function ReadingField({ batch, seen, step, what, expected, recorded }: ReadingFieldProps) {
   const spec = kindOf(step.kind).readings[what];
   const key = `${batch} ${step.id} ${what}`;
   const draft = useLive(['draft', key], () => readDraft(key)).data;
   const [typed, setTyped] = useState<string | null>(null);
   const id = useId();
+  const write = useWrite();
   if (!spec) return null;
   const text = typed ?? draft ?? '';
   const n = parseNumber(text);
@@ -46,14 +50,20 @@ export function ReadingField({ batch, step, what, expected, recorded }: ReadingF
             : null;
   const type = (t: string): void => {
     setTyped(t);
-    void keepDraft(key, t);
+    // A draft that cannot be kept is no loss while the field holds it; recording it would say what is wrong.
+    keepDraft(key, t).catch(() => undefined);
   };
   const record = (): void => {
     if (!n.ok || fault !== null) return;
-    void append(batch, [readingOf(step.id, spec.task, what, toInner(n.value, spec.shown), 'cook')], now()).then(() => {
-      void keepDraft(key, '');
-      setTyped('');
-    });
+    const reading = readingOf(step.id, spec.task, what, toInner(n.value, spec.shown), 'cook');
+    write.run(
+      `${spec.label}, ${text} ${unit}`,
+      async () => {
+        await append(batch, [reading], now(), seen);
+        await keepDraft(key, '');
+      },
+      () => setTyped(''),
+    );
   };
   const hint =
     recorded !== undefined
@@ -107,6 +117,7 @@ export function ReadingField({ batch, step, what, expected, recorded }: ReadingF
       >
         {fault ?? hint}
       </p>
+      <NotSaved of={write} />
     </div>
   );
 }

@@ -1,32 +1,53 @@
-import { pausedSince, progressOf, ranForS, soakingNow, timerS } from '@ironpan/core/batch';
+import { lastSeq, pausedSince, progressOf, ranForS, soakingNow, timerS } from '@ironpan/core/batch';
 import type { Progress, TaskState } from '@ironpan/core/batch';
 import { kindOf } from '@ironpan/core/steps';
 import { taskName } from '@ironpan/core/words';
 import { useMemo } from 'react';
-import { allBatches } from '../store/batches';
+import { oneBatch, openBatches } from '../store/batches';
 import type { BatchWithLog } from '../store/batches';
 import { useLive } from '../store/live';
 
 export interface Running extends BatchWithLog {
   readonly progress: Progress;
 }
-/** Every batch with where it is; folded again only when a log changes. */
-export function useBatches(): readonly Running[] | undefined {
-  const live = useLive(['batches'], allBatches);
-  const data = live.data;
-  if (live.error) throw live.error;
-  return useMemo(() => data?.map((b) => ({ ...b, progress: remembered(b) })), [data]);
+/** A batch that cannot be folded: told by itself, so that it takes no other with it. */
+export interface Broken extends BatchWithLog {
+  readonly why: string;
+}
+export interface OnBench {
+  readonly running: readonly Running[];
+  readonly broken: readonly Broken[];
+}
+/** What is on the bench, each folded again only when its own log changes. */
+export function useOpen(): OnBench | undefined {
+  const data = useLive(['open'], openBatches).data;
+  return useMemo(() => {
+    if (!data) return undefined;
+    const all = data.map(reckoned);
+    return { running: all.filter((b) => 'progress' in b), broken: all.filter((b) => 'why' in b) };
+  }, [data]);
+}
+/** One batch, wherever it stands; null: it is not there. */
+export function useBatch(id: string): Running | Broken | null | undefined {
+  const data = useLive(['batch', id], () => oneBatch(id)).data;
+  return useMemo(() => (data ? reckoned(data) : data), [data]);
 }
 
-/** Progress by batch, folded again only when its own log has changed: logs are append-only, so their ids say it. */
+/** Progress by batch: logs only grow, so their length and last line say whether it still holds. */
 const memory = new Map<string, { readonly of: string; readonly progress: Progress }>();
-function remembered(b: BatchWithLog): Progress {
-  const of = `${b.batch.startedAt} ${b.batch.model} ${b.events.map((e) => e.id).join(' ')}`;
+const MOST_REMEMBERED = 40;
+function reckoned(b: BatchWithLog): Running | Broken {
+  const of = `${b.batch.startedAt} ${b.batch.model} ${b.events.length} ${lastSeq(b.events)}`;
   const had = memory.get(b.batch.id);
-  if (had?.of === of) return had.progress;
-  const progress = progressOf(b.batch, b.events);
-  memory.set(b.batch.id, { of, progress });
-  return progress;
+  if (had?.of === of) return { ...b, progress: had.progress };
+  try {
+    const progress = progressOf(b.batch, b.events);
+    memory.set(b.batch.id, { of, progress });
+    if (memory.size > MOST_REMEMBERED) memory.delete(memory.keys().next().value ?? '');
+    return { ...b, progress };
+  } catch (e) {
+    return { ...b, why: e instanceof Error ? e.message : String(e) };
+  }
 }
 
 export interface Timer {

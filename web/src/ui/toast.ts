@@ -1,3 +1,5 @@
+import { notSaved } from './notSaved';
+
 export interface Note {
   readonly id: number;
   readonly text: string;
@@ -24,3 +26,12 @@ export function subscribe(l: () => void): () => void {
   return () => listeners.delete(l);
 }
 export const shownNotes = (): readonly Note[] => notes;
+/** The way back after something was taken away; if it cannot be gone, that is told too. */
+export const putBack = (
+  what: string,
+  restore: () => Promise<unknown>,
+  label = 'Put it back',
+): NonNullable<Note['act']> => ({
+  label,
+  run: () => void restore().catch((e: unknown) => tell(notSaved(what, e))),
+});

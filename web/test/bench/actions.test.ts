@@ -2,13 +2,13 @@ import { expect, test, describe } from '@jest/globals';
 import { progressOf } from '@ironpan/core/batch';
 import type { BatchEvent, Progress, TaskState } from '@ironpan/core/batch';
 import { begin, clockReading, endOf, farOff } from '../../src/bench/actions';
-import { allBatches, append, startBatch } from '../../src/store/batches';
+import { append, startBatch } from '../../src/store/batches';
 import type { Happening } from '../../src/store/batches';
 import { readKit } from '../../src/store/kit';
 import { onePlan, planFromMethod } from '../../src/store/plans';
 import { soakOf, timerOf } from '../../src/ui/running';
 import type { Running } from '../../src/ui/running';
-import { kitchenForEach } from '../setup';
+import { allBatches, kitchenForEach } from '../setup';
 
 kitchenForEach('bench');
 const T = Date.UTC(2026, 2, 3, 7);
@@ -109,7 +109,7 @@ test('every line of a whole run is kept, in order, and folds to jars', async () 
   await append(last.batch.id, endOf(last, current(last.progress), null), T + 9000 * MIN);
   const r = await at();
   expect(r.progress.state).toBe('finished');
-  const begun = r.events.filter((e): e is Extract<BatchEvent & { v: 1 }, { is: 'begun' }> => e.is === 'begun');
+  const begun = r.events.filter((e): e is Extract<BatchEvent & { v: 2 }, { is: 'begun' }> => e.is === 'begun');
   const ended: readonly Happening[] = r.events.filter((e) => e.is === 'ended');
   expect(ended.length).toBe(r.progress.tasks.length);
   expect(begun.length).toBe(r.progress.tasks.filter((t) => t.task.timed).length);

@@ -1,12 +1,12 @@
 import { expect, test, describe } from '@jest/globals';
-import { leverMap, leversOf, tellingLevers, valuesOf, whatMoves } from '@ironpan/core/batch';
+import { bestMove, gramsPerLitre, leverMap, leversOf, tellingLevers, valuesOf, whatMoves } from '@ironpan/core/batch';
 import type { Moved } from '@ironpan/core/batch';
 import { USUAL_KIT } from '@ironpan/core/kitchen';
 import { METHODS, recipeOf } from '@ironpan/core/methods';
 import type { Recipe } from '@ironpan/core/steps';
 import { leverName, leverValue } from '@ironpan/core/words';
-import { barsOf, bestMove, measuresFor, usualMeasure } from '../../src/plan/leverWords';
-import { gramsPerLitre, schoolsIn } from '../../src/plan/useSchools';
+import { barsOf, measuresFor, usualMeasure } from '../../src/plan/leverWords';
+import { schoolsIn } from '../../src/plan/useSchools';
 
 const school = (id: string): Recipe => recipeOf(METHODS.find((m) => m.id === id) as never);
 const moved = (id: string): readonly Moved[] => whatMoves(school(id), USUAL_KIT, {});
@@ -87,7 +87,7 @@ describe('schools in one unit', () => {
     const all = schoolsIn(USUAL_KIT, []);
     const gL = (id: string): number => {
       const s = all.find((x) => x.id === id);
-      return (s && gramsPerLitre(s)) ?? NaN;
+      return (s && gramsPerLitre(s.recipe)) ?? NaN;
     };
     const within = (id: string, low: number, high: number) =>
       expect([id, gL(id) >= low && gL(id) <= high]).toEqual([id, true]);
@@ -101,6 +101,6 @@ describe('schools in one unit', () => {
   test('ice counts as water', () => {
     const all = schoolsIn(USUAL_KIT, []);
     const ice = all.find((s) => s.id === 'oat-ice');
-    expect(ice && gramsPerLitre(ice)).toBeCloseTo((1000 * 75) / 800, 9);
+    expect(ice && gramsPerLitre(ice.recipe)).toBeCloseTo((1000 * 75) / 800, 9);
   });
 });

@@ -1,5 +1,6 @@
 import { expect, test } from '@jest/globals';
 import type { PlanRecord } from '@ironpan/core/records';
+import { applyEdits } from '@ironpan/core/steps';
 import { PlanSession } from '../../src/plan/session';
 import { allPlans, deletePlan, onePlan, planFromMethod } from '../../src/store/plans';
 import { shownNotes } from '../../src/ui/toast';
@@ -68,7 +69,8 @@ test('both windows at the same moment: both versions are kept, and the cook is t
   const { id, session } = await opened();
   const p = await onePlan(id);
   if (!p) throw new Error('gone');
-  await open().plans.put({ ...p, rev: p.rev + 1, name: 'Quicker' });
+  const theirs = applyEdits(p.recipe, set(666));
+  await open().plans.put({ ...p, rev: p.rev + 1, name: 'Quicker', recipe: theirs });
   session.edit(set(777), 'larder.0');
   session.edit([{ do: 'set', step: 'grind', param: 'waterG', value: 888 }], 'grind.waterG');
   await wait(400);
@@ -79,6 +81,35 @@ test('both windows at the same moment: both versions are kept, and the cook is t
   expect([gramsOf(kept), grind?.waterG]).toEqual([777, 888]);
   expect(all.find((x) => x.id === id)?.name).toBe('Quicker');
   expect(shownNotes().at(-1)?.text).toContain('Your version is kept');
+});
+test('another window changed another field: both are in the plan, and so is what is typed meanwhile', async () => {
+  const { id, session } = await opened();
+  const p = await onePlan(id);
+  if (!p) throw new Error('gone');
+  await open().plans.put({ ...p, rev: p.rev + 1, name: 'Quicker' });
+  session.edit(set(777), 'larder.0');
+  session.edit([{ do: 'set', step: 'grind', param: 'waterG', value: 888 }], 'grind.waterG');
+  await wait(400);
+  const [only, more] = await allPlans();
+  const grind = only?.recipe.steps.find((s) => s.id === 'grind')?.params as { waterG?: number } | undefined;
+  expect([more, only?.name, gramsOf(only), grind?.waterG]).toEqual([undefined, 'Quicker', 777, 888]);
+  expect(session.snapshot()?.name).toBe('Quicker');
+  expect(shownNotes().at(-1)?.text).toContain('Both changes are in it');
+});
+test('a change that cannot be kept stands on the screen, is told, and is kept when it is tried again', async () => {
+  const { id, session } = await opened();
+  const full = (): never => {
+    throw new DOMException('full', 'QuotaExceededError');
+  };
+  open().plans.hook('updating', full);
+  session.edit(set(777), 'larder.0');
+  await wait(100);
+  expect(session.unsaved()).toMatch(/Not saved: this change. The disk is full/);
+  expect([gramsOf(session.snapshot()), gramsOf(await onePlan(id))]).toEqual([777, 150]);
+  open().plans.hook('updating').unsubscribe(full);
+  session.again();
+  await wait(100);
+  expect([session.unsaved(), gramsOf(await onePlan(id))]).toEqual([null, 777]);
 });
 test('back and forward wait for what is still being written', async () => {
   const { id, session } = await opened();

@@ -86,8 +86,8 @@ test('own foods and schools travel in the kitchen’s file', async () => {
   if (plan) await keepAsSchool(plan, T);
   const all = await readAll();
   expect([all.materials.length, all.methods.length]).toEqual([1, 1]);
-  await importAll({ ...all, materials: [], methods: [] }, 'replace');
+  await importAll({ ...all, materials: [], methods: [] }, 'replace', []);
   expect([(await allMaterials()).length, (await allMethods()).length]).toEqual([0, 0]);
-  await importAll(all, 'merge');
+  await importAll(all, 'merge', []);
   expect(await readAll()).toEqual(all);
 });

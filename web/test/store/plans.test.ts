@@ -1,4 +1,5 @@
 import { expect, test } from '@jest/globals';
+import type { PlanRecord } from '@ironpan/core/records';
 import { applyEdits } from '@ironpan/core/steps';
 import {
   addPlan,
@@ -16,13 +17,15 @@ import { kitchenForEach } from '../setup';
 kitchenForEach('plans');
 const T = 1_000_000;
 const grams = async (id: string): Promise<number | undefined> => (await onePlan(id))?.recipe.larder[0]?.grams;
-async function set(id: string, g: number, at: number, rev?: number, touched = 'larder.0') {
-  const p = await onePlan(id);
+/** `old`: the plan as the window that edits still shows it. */
+async function set(id: string, g: number, at: number, old?: PlanRecord, touched = 'larder.0') {
+  const p = old ?? (await onePlan(id));
   if (!p) throw new Error('gone');
   return savePlan(
     {
       id,
-      rev: rev ?? p.rev,
+      rev: p.rev,
+      base: p,
       name: p.name,
       recipe: applyEdits(p.recipe, [{ do: 'larder', index: 0, grams: g }]),
       touched,
@@ -36,21 +39,36 @@ test('each edit is written at once, with its revision', async () => {
   expect(await set(id, 300, T + 1)).toEqual({ is: 'saved', rev: 2 });
   expect(await grams(id)).toBe(300);
 });
-test('an edit on an older revision keeps both, and says so', async () => {
+test('edits of the same field in two windows keep both, and say so', async () => {
   const id = await planFromMethod('soy-no-soak', T);
+  const old = await onePlan(id);
   await set(id, 300, T + 1);
-  const second = await set(id, 400, T + 2, 1);
+  const second = await set(id, 400, T + 2, old ?? undefined);
   expect(second.is).toBe('keptApart');
   expect(await grams(id)).toBe(300);
   const all = await allPlans();
   expect(all.map((p) => p.recipe.larder[0]?.grams).sort()).toEqual([300, 400]);
   expect(all.find((p) => p.id !== id)?.name).toContain('from the other window');
 });
+test('edits of different fields in two windows come together', async () => {
+  const id = await planFromMethod('soy-no-soak', T);
+  const old = await onePlan(id);
+  if (!old) throw new Error('gone');
+  await set(id, 300, T + 1);
+  const recipe = applyEdits(old.recipe, [{ do: 'set', step: 'grind', param: 'waterG', value: 1111 }]);
+  const saved = await savePlan({ id, rev: old.rev, base: old, name: 'Renamed', recipe, touched: 'x' }, T + 2);
+  expect(saved.is).toBe('merged');
+  const [only, more] = await allPlans();
+  const grind = only?.recipe.steps.find((s) => s.id === 'grind')?.params as { waterG?: number } | undefined;
+  expect([more, only?.name, only?.recipe.larder[0]?.grams, grind?.waterG]).toEqual([undefined, 'Renamed', 300, 1111]);
+});
 test('an edit of a plan that was deleted meanwhile is told, not invented', async () => {
   const id = await planFromMethod('soy-no-soak', T);
   const p = await onePlan(id);
   await deletePlan(id);
-  expect(await savePlan({ id, rev: 1, name: 'x', recipe: p?.recipe as never, touched: 'x' }, T)).toEqual({
+  expect(
+    await savePlan({ id, rev: 1, base: p as never, name: 'x', recipe: p?.recipe as never, touched: 'x' }, T),
+  ).toEqual({
     is: 'gone',
   });
   await restorePlan(p as never);

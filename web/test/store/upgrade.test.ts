@@ -7,6 +7,8 @@ import { TABLES, validRow } from '@ironpan/core/records';
 import { KitchenDb } from '../../src/store/db';
 
 const NAME = 'upgrade-kitchen';
+/** Tables that the first version did not have. */
+const LATER = new Set<string>(['materials', 'methods', 'fridge', 'traces']);
 const fixture = (table: string): Record<string, unknown>[] =>
   JSON.parse(
     readFileSync(join(__dirname, '../../../core/test/records/fixtures', `${table}.v1.json`), 'utf8'),
@@ -42,8 +44,9 @@ test('a kitchen of the first version opens, every row at its newest version and 
   await d.open();
   for (const table of TABLES) {
     const rows = (await d.table(table).toArray()) as Record<string, unknown>[];
-    if (table !== 'materials' && table !== 'methods')
-      expect([table, rows.length]).toEqual([table, fixture(table).length]);
+    // Kept under keys of their own; what undo goes back to is looked at below.
+    if (table === 'settings' || table === 'undo') continue;
+    if (!LATER.has(table)) expect([table, rows.length]).toEqual([table, fixture(table).length]);
     for (const row of rows) {
       const judged = validRow(table, row);
       expect([table, 'faults' in judged ? judged.faults : []]).toEqual([table, []]);

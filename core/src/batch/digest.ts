@@ -1,0 +1,47 @@
+import { massG, volumeMl } from '../kitchen';
+import type { BatchEvent, FrozenBatch } from './events';
+import { lastSeq } from './log';
+import type { Progress } from './progress';
+import { MODEL } from './promised';
+
+/**
+ * What a list needs of a batch without folding it again: kept beside it, and worth nothing once the model or the log it
+ * was folded from (`lines` of them, the last of `seq`) is another.
+ */
+export interface Digest {
+  readonly batch: string;
+  readonly model: string;
+  readonly seq: number;
+  readonly lines: number;
+  readonly state: Progress['state'];
+  /** All that went into jars as reckoned, ml; solids of the main milk, share. Null: nothing came out. */
+  readonly jarredMl: number | null;
+  readonly solids: number | null;
+  readonly measuredMl: number | null;
+}
+export function digestOf(batch: FrozenBatch, events: readonly BatchEvent[], p: Progress): Digest {
+  return {
+    batch: batch.id,
+    model: MODEL,
+    seq: lastSeq(events),
+    lines: events.length,
+    state: p.state,
+    jarredMl: p.summary.main ? p.summary.jarredMl : null,
+    solids: p.summary.main?.solids ?? null,
+    measuredMl: measuredMl(p),
+  };
+}
+/** Milk in all the jars by the scale, ml; null when one of them was not weighed. */
+export function measuredMl(p: Progress): number | null {
+  let ml = 0;
+  let jars = 0;
+  for (const step of p.recipe.steps) {
+    if (step.kind !== 'jar') continue;
+    jars += 1;
+    const weighed = p.readings.find((x) => x.step === step.id && x.what === 'filledG');
+    const s = p.outcome.products[step.params.of];
+    if (!weighed || !s || massG(s) <= 0) return null;
+    ml += (weighed.value * volumeMl(s)) / massG(s);
+  }
+  return jars > 0 ? ml : null;
+}

@@ -1,0 +1,6 @@
+/** Steps back and forward that are kept of a plan. */
+export const MOST_UNDO = 60;
+/** Lists in lists deeper than this are in no record. */
+export const MOST_NESTING = 64;
+/** Longest text of any record, letters; a single name is held shorter by its own field. */
+export const MOST_TEXT = 4000;

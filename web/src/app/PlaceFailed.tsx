@@ -1,0 +1,52 @@
+import { useQueryClient } from '@tanstack/react-query';
+import { isRouteErrorResponse, useLocation, useNavigate, useRouteError } from 'react-router';
+import { failureName } from '../ui/notSaved';
+
+/** The sentences browsers have for a piece of the application that did not come. */
+const NOT_LOADED = /dynamically imported module|importing a module script|preload (css|js)|failed to fetch/i;
+const reasonOf = (e: unknown): string =>
+  isRouteErrorResponse(e) ? e.statusText : e instanceof Error ? e.message : String(e);
+
+/** One place could not be shown. The bars, the timers and the other places go on. */
+export function PlaceFailed() {
+  const e = useRouteError();
+  const client = useQueryClient();
+  const go = useNavigate();
+  const here = useLocation();
+  const again = (): void => {
+    client.removeQueries({ predicate: (q) => q.state.status === 'error' });
+    void go(here.pathname, { replace: true });
+  };
+  const why = reasonOf(e);
+  return (
+    <div className="p-6">
+      <div className="notice danger mx-auto max-w-xl" role="alert">
+        {NOT_LOADED.test(why) ? (
+          <>
+            <h1 className="mb-2 text-2xl">This place is not loaded yet</h1>
+            <p>
+              The server cannot be reached, or Ironpan was updated under this window. Your kitchen is safe and the
+              timers go on.
+            </p>
+          </>
+        ) : (
+          <>
+            <h1 className="mb-2 text-2xl">This place could not be shown</h1>
+            <p>Your kitchen is safe: it is kept in the browser. The other places and the timers go on.</p>
+            <p className="small my-2">
+              What went wrong: {why} {failureName(e) === 'Error' ? '' : `(${failureName(e)})`}
+            </p>
+          </>
+        )}
+        <p className="mt-2 flex flex-wrap gap-3">
+          <button type="button" className="btn btn-primary" onClick={again}>
+            Try again
+          </button>
+          <button type="button" className="btn btn-plain" onClick={() => location.reload()}>
+            Reload
+          </button>
+        </p>
+      </div>
+    </div>
+  );
+}

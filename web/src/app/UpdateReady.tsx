@@ -1,0 +1,23 @@
+import { useSyncExternalStore } from 'react';
+import { shownUpdate, subscribeUpdate } from './updates';
+
+/** Says that a newer Ironpan waits, and takes it up when the cook says so. */
+export function UpdateReady() {
+  const update = useSyncExternalStore(subscribeUpdate, shownUpdate);
+  if (!update.ready) return null;
+  return (
+    <div
+      role="status"
+      className="flex flex-wrap items-center gap-x-5 gap-y-1 px-5 py-1.5"
+      style={{ background: 'var(--leaf-soft)' }}
+    >
+      <p className="small">
+        <b>A newer Ironpan is ready.</b> Timers go on; it is taken up when you leave this window with nothing half
+        typed.
+      </p>
+      <button type="button" className="linkish small" onClick={update.take}>
+        Take it up now
+      </button>
+    </div>
+  );
+}

@@ -1,0 +1,29 @@
+import { now } from '../app/clock';
+import { appendToJar } from '../store/jars';
+import { NotSaved, useWrite } from '../ui/useWrite';
+import type { BrokenJar as Broken } from './useShelf';
+
+/** A jar whose log cannot be folded: it is named, and can be cleared away; no other is touched by it. */
+export function BrokenJar({ j }: { readonly j: Broken }) {
+  const write = useWrite();
+  return (
+    <div className="notice danger mb-4" role="alert">
+      <p>
+        A jar of batch {j.batch.number}, {j.batch.name}, cannot be reckoned ({j.why}). Do not drink what is in it by
+        what this page says of others.
+      </p>
+      <button
+        type="button"
+        className="btn btn-plain mt-1"
+        onClick={() =>
+          write.run('that it was thrown away', () =>
+            appendToJar(j.jar.id, { is: 'thrown', why: 'safe', text: '', lastFineAt: null }, now()),
+          )
+        }
+      >
+        I have thrown it away
+      </button>
+      <NotSaved of={write} />
+    </div>
+  );
+}

@@ -1,0 +1,73 @@
+import { digestOf, MODEL, progressOf } from '@ironpan/core/batch';
+import type { Progress } from '@ironpan/core/batch';
+import type { BatchRecord, EventRecord } from '@ironpan/core/records';
+import { milkOf } from '@ironpan/core/words';
+import { db } from './db';
+import type { DigestRow } from './db';
+
+/** Folded in one go while a page is being opened; more would hold the first frame back. */
+const AT_ONCE = 200;
+
+export const digestRow = (batch: BatchRecord, events: readonly EventRecord[], p: Progress): DigestRow => ({
+  ...digestOf(batch, events, p),
+  ...labelOf(batch),
+});
+/** What the book says of a batch that no fold is needed for. */
+export const labelOf = (batch: BatchRecord) => ({
+  number: batch.number,
+  name: batch.name,
+  startedAt: batch.startedAt,
+  milk: milkOf(batch.recipe),
+  promisedMl: batch.promised.volumeMl,
+});
+
+/** A batch that cannot be folded is shown by name, as open, so that its own page can say what is wrong with it. */
+export function digestNow(batch: BatchRecord, events: readonly EventRecord[]): DigestRow {
+  try {
+    return digestRow(batch, events, progressOf(batch, events));
+  } catch {
+    const nothing = { jarredMl: null, solids: null, measuredMl: null, seq: 0, lines: events.length };
+    return { batch: batch.id, model: MODEL, state: 'open', ...nothing, ...labelOf(batch) };
+  }
+}
+async function fresh(ids: readonly string[]): Promise<DigestRow[]> {
+  const d = db();
+  const out: DigestRow[] = [];
+  for (const batch of await d.batches.bulkGet([...ids]))
+    if (batch) out.push(digestNow(batch, await d.events.where('batch').equals(batch.id).toArray()));
+  return out;
+}
+
+/** Batches that have none yet (an older storage, a fault) get theirs; awaited before any page asks what is open. */
+export async function digestMissing(): Promise<void> {
+  const d = db();
+  if ((await d.batches.count()) === (await d.digests.count())) return;
+  const have = new Set(await d.digests.toCollection().primaryKeys());
+  const all = new Set(await d.batches.toCollection().primaryKeys());
+  await d.digests.bulkDelete([...have].filter((id) => !all.has(id)));
+  const lacking = [...all].filter((id) => !have.has(id));
+  for (let i = 0; i < lacking.length; i += AT_ONCE) await d.digests.bulkPut(await fresh(lacking.slice(i, i + AT_ONCE)));
+}
+/** Figures of another model are folded anew, a few at a time, while nothing else is asked for. */
+export async function digestStale(breath: () => Promise<void>): Promise<void> {
+  const d = db();
+  const stale = await d.digests.filter((x) => x.model !== MODEL).primaryKeys();
+  for (let i = 0; i < stale.length; i += 10) {
+    await breath();
+    await d.digests.bulkPut(await fresh(stale.slice(i, i + 10)));
+  }
+}
+/** Never trusted blindly: a digest of another model or of fewer lines than the log has is folded again. */
+export async function trusted(rows: readonly DigestRow[]): Promise<DigestRow[]> {
+  const d = db();
+  const wrong: string[] = [];
+  await Promise.all(
+    rows.map(async (r) => {
+      const lines = await d.events.where('batch').equals(r.batch).count();
+      if (r.model !== MODEL || r.lines !== lines) wrong.push(r.batch);
+    }),
+  );
+  if (wrong.length === 0) return [...rows];
+  const anew = new Map((await fresh(wrong)).map((r) => [r.batch, r]));
+  return rows.map((r) => anew.get(r.batch) ?? r);
+}
