@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
-import { readFileSync } from 'node:fs';
 import { Cook } from './cook';
+import { manifestOf } from './files';
 
 test('a soy milk from plan to jar, through a reload, out to a file and back', async ({ page }) => {
   test.setTimeout(120_000);
@@ -36,7 +36,7 @@ test('a soy milk from plan to jar, through a reload, out to a file and back', as
   const poured = await cook.shelf();
 
   const file = await cook.exports();
-  expect(JSON.parse(readFileSync(file, 'utf8'))).toMatchObject({ format: 'ironpan-kitchen', version: 1 });
+  expect(manifestOf(file)).toMatchObject({ format: 'ironpan-kitchen', version: 2, counts: { batches: 1 } });
   await cook.empties();
   await cook.go('/');
   await expect(page.getByRole('heading', { name: 'Your shelf is empty' })).toBeVisible();

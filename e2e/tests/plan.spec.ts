@@ -11,6 +11,7 @@ test('a change redraws ribbons, results and warnings at once, and is kept throug
   await expect(page.locator('[data-ribbon="grind-tap"]')).not.toHaveAttribute('data-h', ribbon ?? '');
   await expect(cook.warning('jugOverfull')).toBeVisible();
   const after = await cook.result('Milk').innerText();
+  await cook.rests();
   await page.reload();
   await expect(cook.field('fresh water')).toHaveValue('1900');
   await expect(cook.result('Milk')).toHaveText(after);

@@ -1,6 +1,8 @@
 import { useQueryClient } from '@tanstack/react-query';
+import { useEffect } from 'react';
 import { isRouteErrorResponse, useLocation, useNavigate, useRouteError } from 'react-router';
 import { failureName } from '../ui/notSaved';
+import { reloadOnce } from './updates';
 
 /** The sentences browsers have for a piece of the application that did not come. */
 const NOT_LOADED = /dynamically imported module|importing a module script|preload (css|js)|failed to fetch/i;
@@ -18,10 +20,14 @@ export function PlaceFailed() {
     void go(here.pathname, { replace: true });
   };
   const why = reasonOf(e);
+  const notLoaded = NOT_LOADED.test(why);
+  useEffect(() => {
+    if (notLoaded) reloadOnce();
+  }, [notLoaded]);
   return (
     <div className="p-6">
       <div className="notice danger mx-auto max-w-xl" role="alert">
-        {NOT_LOADED.test(why) ? (
+        {notLoaded ? (
           <>
             <h1 className="mb-2 text-2xl">This place is not loaded yet</h1>
             <p>

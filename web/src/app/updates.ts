@@ -14,7 +14,7 @@ export function subscribeUpdate(l: () => void): () => void {
 }
 
 /** Nothing half typed and no question open: the page may be loaded anew, and nobody loses a letter. */
-export function soundMoment(): boolean {
+function soundMoment(): boolean {
   if (document.querySelector('dialog[open]')) return false;
   const at = document.activeElement;
   const typing = at instanceof HTMLInputElement || at instanceof HTMLTextAreaElement;
@@ -22,8 +22,12 @@ export function soundMoment(): boolean {
 }
 
 const RELOADED = 'ironpan-reloaded';
-/** Loads the page anew for this reason, once: a second time in a row would only turn in a circle. */
-function reloadOnce(): boolean {
+/**
+ * A place was asked for after the server was rebuilt: its old file is gone, and a fresh page has the new one. At a sound
+ * moment the page is loaded anew where it now is, once: a second time in a row would only turn in a circle.
+ */
+export function reloadOnce(): boolean {
+  if (!soundMoment()) return false;
   try {
     if (sessionStorage.getItem(RELOADED) === import.meta.url) return false;
     sessionStorage.setItem(RELOADED, import.meta.url);
@@ -47,9 +51,5 @@ export function watchForUpdates(): void {
   });
   document.addEventListener('visibilitychange', () => {
     if (document.visibilityState === 'hidden' && update.ready && soundMoment()) update.take();
-  });
-  // A place that was never opened, asked for after the server was rebuilt: its old file is gone. A fresh page has the new.
-  window.addEventListener('vite:preloadError', (e) => {
-    if (navigator.onLine && soundMoment() && reloadOnce()) e.preventDefault();
   });
 }

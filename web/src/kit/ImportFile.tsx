@@ -18,7 +18,7 @@ const TABLE = {
   methods: 'own schools',
   fridge: 'fridge settings',
   settings: 'preferences',
-  undo: 'plans with steps back',
+  undo: 'steps back',
   traces: 'parts of courses',
 } as const;
 

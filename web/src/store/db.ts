@@ -109,11 +109,15 @@ export async function openDatabase(onBlocked: () => void, onClosed: (why: Closed
   const d = db();
   await refuseNewer(d.name);
   d.on('blocked', onBlocked);
+  let letGo = false;
   d.on('versionchange', (e) => {
+    letGo = true;
     d.close({ disableAutoOpen: true });
     onClosed(e.newVersion === null ? 'deleted' : 'newer');
   });
-  d.on('close', () => onClosed('deleted'));
+  d.on('close', () => {
+    if (!letGo) onClosed('deleted');
+  });
   await d.open();
 }
 /** Dexie counts versions in tenths. */
