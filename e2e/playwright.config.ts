@@ -34,6 +34,7 @@ export default defineConfig({
   },
   projects: [
     { name: 'cook', testIgnore: /pictures/ },
+    { name: 'measure', testMatch: /measure/ },
     { name: 'pictures', testMatch: /pictures/ },
   ],
   webServer: {

@@ -38,18 +38,21 @@ interface Log {
   readonly ended: Map<string, number>;
   readonly skipped: Map<string, SkippedFor>;
   readonly readings: Map<string, Reading>;
+  /** When the batch began, on the clock as it is now set. */
+  beganAt: number;
   abandonedAt: number | null;
   pausedAt: number | null;
 }
 const key = (step: string, task: string): string => `${step} ${task}`;
 
 /** The log read in order; going back opens a step and all after it again. */
-function read(recipe: Recipe, events: readonly BatchEvent[]): Log {
+function read(recipe: Recipe, beganAt: number, events: readonly BatchEvent[]): Log {
   const log: Log = {
     begun: new Map(),
     ended: new Map(),
     skipped: new Map(),
     readings: new Map(),
+    beganAt,
     abandonedAt: null,
     pausedAt: null,
   };
@@ -101,6 +104,7 @@ function shiftRunning(log: Log, by: number): void {
 function setClock(log: Log, byMs: number): void {
   for (const map of [log.begun, log.ended]) for (const [k, at] of map) map.set(k, at + byMs);
   if (log.pausedAt !== null) log.pausedAt += byMs;
+  log.beganAt += byMs;
 }
 function reopen(log: Log, recipe: Recipe, step: string): void {
   const from = recipe.steps.findIndex((s) => s.id === step);
@@ -138,7 +142,7 @@ function beginning(log: Log, step: string, t: Task): number {
 
 /** Where a batch is and what it will bring, from its frozen plan and its log. Nothing of this is stored. */
 export function progressOf(batch: FrozenBatch, events: readonly BatchEvent[]): Progress {
-  const log = read(batch.recipe, events);
+  const log = read(batch.recipe, batch.startedAt, events);
   const recipe = { ...batch.recipe, steps: batch.recipe.steps.filter((s) => !log.skipped.has(s.id)) };
   const readings = [...log.readings.values()];
   const given = { kit: batch.kit, beliefs: batch.beliefs, readings };
@@ -155,7 +159,7 @@ export function progressOf(batch: FrozenBatch, events: readonly BatchEvent[]): P
     }),
   );
   const current = tasks.find((t) => t.status !== 'done') ?? null;
-  const finishedAt = current ? null : Math.max(...tasks.map((t) => t.endedAt ?? batch.startedAt), batch.startedAt);
+  const finishedAt = current ? null : Math.max(...tasks.map((t) => t.endedAt ?? log.beganAt), log.beganAt);
   return {
     state: log.abandonedAt !== null ? 'abandoned' : current ? 'open' : 'finished',
     tasks,

@@ -1,10 +1,14 @@
 import { expect, test } from '@jest/globals';
 import { backupBytes, readBackup } from '@ironpan/core/formats';
+import { massG } from '@ironpan/core/kitchen';
 import { TABLES } from '@ironpan/core/records';
 import type { Kitchen } from '@ironpan/core/records';
 import { layDemo } from '../../src/demo/lay';
 import type { KitchenDb } from '../../src/store/db';
-import { planFromMethod } from '../../src/store/plans';
+import { keepDraft, readDraft } from '../../src/store/drafts';
+import { takeBack } from '../../src/store/jars';
+import { readSettings, saveSettings } from '../../src/store/kit';
+import { onePlan, planFromMethod, savePlan, stepPlan } from '../../src/store/plans';
 import { importAll, importCounts, readAll, wipe } from '../../src/store/transfer';
 import { kitchenForEach } from '../setup';
 
@@ -87,4 +91,53 @@ test('replacing counts what goes', async () => {
   });
   await importAll(kitchen, 'replace', []);
   expect(await open().plans.get(id)).toBeUndefined();
+});
+test('merging an older file brings nothing back that was taken back, and refolds the jars of a log that grew', async () => {
+  const kitchen = await demoFile();
+  const jar = kitchen.jarEvents.find((e) => e.is === 'finished')?.jar ?? '';
+  const end = kitchen.jarEvents.find((e) => e.jar === jar && e.is === 'finished');
+  await takeBack(jar, end?.id ?? '', T + 1000);
+  await importAll(kitchen, 'merge', []);
+  expect(await open().standing.get(jar)).toEqual({ jar });
+  const reading = kitchen.events.find((e) => e.is === 'reading' && e.reading.what === 'filledG');
+  if (reading?.is !== 'reading') throw new Error('nothing was weighed');
+  const batch = reading.batch;
+  const before = await open().jars.where('batch').equals(batch).toArray();
+  const heavier = {
+    ...reading,
+    id: 'later',
+    seq: 1e6,
+    reading: { ...reading.reading, value: reading.reading.value + 60 },
+  };
+  await importAll({ ...kitchen, events: [...kitchen.events, heavier] }, 'merge', []);
+  const after = await open().jars.where('batch').equals(batch).toArray();
+  const massOf = (rows: typeof after): number => rows.reduce((g, j) => g + massG(j.stream), 0);
+  expect(massOf(after) - massOf(before)).toBeCloseTo(60, 3);
+  expect((await open().digests.get(batch))?.lines).toBe(await open().events.where('batch').equals(batch).count());
+});
+test('preferences and steps back travel with the kitchen; half-typed figures stay where they are', async () => {
+  await layDemo(T);
+  await saveSettings({ cups: 'own', us: true, keys: false });
+  await keepDraft('half', '12');
+  const id = await planFromMethod('soy-washed', T);
+  const p = await onePlan(id);
+  if (!p) throw new Error('no plan');
+  await savePlan({ id, rev: p.rev, base: p, name: 'Renamed', recipe: p.recipe, touched: 'name' }, T + 1);
+  const all = await readAll();
+  expect(all.settings).toEqual([{ v: 1, id: 'settings', cups: 'own', us: true, keys: false }]);
+  await saveSettings({ cups: 'none', us: false, keys: true });
+  await importAll(all, 'replace', []);
+  expect(await readSettings()).toEqual({ cups: 'own', us: true, keys: false });
+  expect(await readDraft('half')).toBe('12');
+  expect((await stepPlan(id, 'back', T + 2))?.name).toBe(p.name);
+});
+test('what came in with the file’s own digests, and without them, is one book', async () => {
+  await layDemo(T);
+  const read = readBackup(backupBytes(await readAll(), T));
+  if (!read.ok) throw new Error('not whole');
+  const before = await open().digests.toArray();
+  const standing = await open().standing.toArray();
+  await importAll(read.kitchen, 'replace', read.digests);
+  expect(await open().digests.toArray()).toEqual(before);
+  expect(await open().standing.toArray()).toEqual(standing);
 });
