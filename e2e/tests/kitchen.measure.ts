@@ -8,7 +8,7 @@ import { open } from './files';
 
 /**
  * A kitchen of ten years beside one of a month, in one run: what is told is the ratio. Run by npm run bench:kitchen,
- * after scripts/layLarge.ts has laid them down.
+ * after web/layLarge.ts has laid them down.
  */
 const LARGE = join('..', '.cache', 'large');
 const TABLES = ['kit', 'plans', 'batches', 'events', 'jars', 'jarEvents', 'traces', 'digests', 'standing'];
@@ -105,7 +105,7 @@ async function measure(page: Page): Promise<Measured> {
   for (let i = 0; i < 5; i += 1) {
     press.push(
       await page.evaluate(
-        () =>
+        (name) =>
           new Promise<number>((done) => {
             const now = document.querySelector('section[aria-label="Now"]');
             const before = now?.textContent;
@@ -116,9 +116,11 @@ async function measure(page: Page): Promise<Measured> {
               else requestAnimationFrame(look);
             };
             const names = [...document.querySelectorAll('section[aria-label="Now"] button')];
-            (names.find((b) => /^(Pause|Go on|Start)/.test(b.textContent ?? '')) as HTMLElement).click();
+            (names.find((b) => b.textContent?.startsWith(name)) as HTMLElement).click();
             look();
           }),
+        // To and fro between two steps, so that there is always one to press.
+        i % 2 === 0 ? 'Go back' : ((await primary.textContent()) ?? ''),
       ),
     );
   }

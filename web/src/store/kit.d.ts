@@ -8,7 +8,7 @@ export declare function saveKit(change: (k: Kit) => Kit, at: number): Promise<vo
 export declare function frozenKit({ updatedAt: _, ...kit }: KitRecord): Kit;
 export type Settings = Omit<SettingsRecord, 'v' | 'id'>;
 /** The row of the settings table that holds how figures are shown. */
-export declare const PREFERENCES = "settings";
+export declare const PREFERENCES = 'settings';
 export declare const USUAL: Settings;
 export declare function readSettings(): Promise<Settings>;
 export declare function saveSettings(s: Settings): Promise<void>;

@@ -12,7 +12,7 @@ import type { Settings } from './kit';
 
 type Row = Readonly<Record<string, unknown>> & { readonly id: string };
 /** Rows read or written at once: enough to be quick, few enough to tell how far it is. */
-const AT_ONCE = 1000;
+const AT_ONCE = 2000;
 /** Settings and undo steps are stored under other keys than a record's id; here they are turned into records and back. */
 const STORED: Readonly<
   Partial<Record<Table, { readonly out: (row: never) => Row | null; readonly in: (r: never) => object }>>
@@ -149,11 +149,15 @@ export async function importAll(
     const fresh = new Set<string>();
     const grown = new Set<string>();
     if (how === 'replace') for (const t of [...TABLES, 'digests', 'standing']) await clear(d, t);
+    const empty = new Set<Table>();
+    for (const t of TABLES) if ((await d.table(t).count()) === 0) empty.add(t);
     for (const table of TABLES)
       for (const rows of parts(theirs[table] as unknown as readonly Row[])) {
-        const ours = how === 'replace' ? [] : await oursOf(table, rows);
+        // Into an empty table everything comes, and nothing need be looked for.
+        const ours = empty.has(table) ? [] : await oursOf(table, rows);
         const come = rows.filter((r, i) => ours[i] == null || isLater(r, ours[i]));
-        await d.table(table).bulkPut(come.map((r) => into(table, r)));
+        const put = come.map((r) => into(table, r));
+        await (empty.has(table) ? d.table(table).bulkAdd(put) : d.table(table).bulkPut(put));
         if (table === 'batches') for (const r of come) fresh.add(r.id);
         if (table === 'events') for (const r of come) grown.add(String(r.batch));
         done += rows.length;
@@ -165,7 +169,7 @@ export async function importAll(
       return b && fresh.has(b.id) ? [{ ...x, ...labelOf(b) }] : [];
     });
     await d.digests.bulkPut(known);
-    await stand(d, theirs);
+    await stand(d, theirs, empty.has('jarEvents'));
     for (const id of grown) {
       const batch = fresh.has(id) ? undefined : await d.batches.get(id);
       if (batch) await settle(d, batch, await d.events.where('batch').equals(id).toArray());
@@ -178,16 +182,16 @@ async function clear(d: KitchenDb, table: string): Promise<void> {
   else await d.table(table).clear();
 }
 /** Jars that came, or whose logs grew, stand or do not stand as their whole logs now say. */
-async function stand(d: KitchenDb, theirs: Kitchen): Promise<void> {
+async function stand(d: KitchenDb, theirs: Kitchen, alone: boolean): Promise<void> {
   const ids = [...new Set([...theirs.jars.map((j) => j.id), ...theirs.jarEvents.map((e) => e.jar)])];
+  const come = groupBy(theirs.jarEvents, (e) => e.jar);
+  const whole = async (some: readonly string[]): Promise<Map<string, JarEventRecord[]>> => {
+    const all = d.jarEvents.where('jar').anyOf([...some]);
+    return groupBy(await all.toArray(), (e) => e.jar);
+  };
   for (const some of parts(ids)) {
-    const logs = groupBy(
-      await d.jarEvents
-        .where('jar')
-        .anyOf([...some])
-        .toArray(),
-      (e: JarEventRecord) => e.jar,
-    );
+    // Where no log was here before, what came is the whole of it.
+    const logs = alone ? come : await whole(some);
     const ended = new Set(some.filter((jar) => endOfJar(logs.get(jar) ?? []) !== null));
     await d.standing.bulkPut(some.filter((jar) => !ended.has(jar)).map((jar) => ({ jar })));
     await d.standing.bulkDelete([...ended]);

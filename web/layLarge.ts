@@ -1,10 +1,11 @@
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
+import { fileURLToPath } from 'node:url';
 import { digestOf, endOfJar } from '@ironpan/core/batch';
 import { backupBytes } from '@ironpan/core/formats';
 import { groupBy } from '@ironpan/core/numerics';
 import { milkOf } from '@ironpan/core/words';
-import { largeKitchen } from '../web/src/demo/large';
+import { largeKitchen } from './src/demo/large';
 
 /**
  * Lays large kitchens down as lines of rows, a file a table, for the measurements in the browser (npm run bench:kitchen):
@@ -13,7 +14,7 @@ import { largeKitchen } from '../web/src/demo/large';
 const AT = Date.UTC(2026, 2, 14, 7, 30);
 const SIZES = [50, 5000];
 const IMPORTED = 1000;
-const out = join(process.cwd(), '.cache', 'large');
+const out = fileURLToPath(new URL('../.cache/large', import.meta.url));
 
 function tablesOf(batches: number): Readonly<Record<string, readonly object[]>> {
   const { kit, plans, made, traces } = largeKitchen(batches, 7, AT);
