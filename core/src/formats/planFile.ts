@@ -1,3 +1,4 @@
+import { checkShape } from './shape';
 import Joi from 'joi';
 import { USUAL_KIT } from '../kitchen';
 import type { Kit } from '../kitchen';
@@ -51,6 +52,8 @@ const SHAPE = object({
 });
 
 export function readPlanFile(given: string): ReadPlan {
+  const bad = checkShape(given);
+  if (bad) return { ok: false, faults: [{ path: '', say: `This cannot be a plan: ${bad}` }] };
   let data: unknown;
   try {
     data = JSON.parse(given);
