@@ -1,7 +1,8 @@
 import Joi from 'joi';
 import { COMPONENTS } from '../materials';
+import type { Material } from '../materials';
 import { KINDS, kindOf } from '../steps';
-import type { Kind, ParamSpec } from '../steps';
+import type { Kind, LarderLine, ParamSpec, Recipe } from '../steps';
 
 /** Joi pieces shared by records and the plan file. Bounds come from the step kinds, never from here. */
 export const text = (max: number): Joi.StringSchema => Joi.string().trim().min(1).max(max);
@@ -24,6 +25,11 @@ export const instant = (): Joi.NumberSchema => number(0, 8.64e15);
 export const object = (keys: Joi.PartialSchemaMap): Joi.ObjectSchema =>
   Joi.object(keys).options({ presence: 'required' });
 
+/** An object of exactly these keys: one that the type has and the schema has not, or the other way, does not compile. */
+export const exactly = <T>(keys: {
+  readonly [K in keyof Required<T>]: Joi.Schema | string | number;
+}): Joi.ObjectSchema => object(keys as Joi.PartialSchemaMap);
+
 export const grams = (high = 1e6): Joi.ObjectSchema =>
   object(Object.fromEntries(COMPONENTS.map((c) => [c, number(0, high)])));
 
@@ -35,7 +41,7 @@ const byTemperature = (high: number): Joi.ArraySchema =>
     .max(40);
 
 export const material = (): Joi.ObjectSchema =>
-  object({
+  exactly<Material>({
     id: id(),
     name: text(80),
     milk: text(40),
@@ -102,10 +108,10 @@ export const step = (): Joi.Schema =>
   });
 
 export const recipe = (): Joi.ObjectSchema =>
-  object({
+  exactly<Recipe>({
     materials: Joi.array().items(material()).min(1).max(40),
     larder: Joi.array()
-      .items(object({ into: streamName(), material: id(), grams: number(0, 100_000) }))
+      .items(exactly<LarderLine>({ into: streamName(), material: id(), grams: number(0, 100_000) }))
       .min(1)
       .max(40),
     steps: Joi.array().items(step()).max(80).unique('id'),

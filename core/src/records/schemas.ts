@@ -1,11 +1,25 @@
 import Joi from 'joi';
 import { ABANDON_REASONS, CAME_BACK, JAR_PLACES, SKIP_REASONS, THROWN_REASONS } from '../batch';
+import type { BatchEvent, JarEvent, Promised } from '../batch';
 import { KIT_SPECS, THING_KINDS, THING_SPECS } from '../kitchen';
-import type { KitSpec, ThingKind } from '../kitchen';
+import type { KitSpec, Stream, ThingKind } from '../kitchen';
 import { complete } from './kitWhole';
-import type { Table } from './types';
+import type {
+  BatchRecord,
+  EventRecord,
+  FridgeRecord,
+  JarEventRecord,
+  JarRecord,
+  MaterialRecord,
+  MethodRecord,
+  PlanRecord,
+  SettingsRecord,
+  Table,
+  TraceRecord,
+  UndoRecord,
+} from './types';
 import { MOST_UNDO } from './limits';
-import { amount, grams, id, instant, material, number, object, recipe, text } from './parts';
+import { amount, exactly, grams, id, instant, material, number, object, recipe, text } from './parts';
 
 const named = { id: id(), name: text(80) };
 const bounds = (specs: Readonly<Record<string, KitSpec>>): Record<string, Joi.Schema> =>
@@ -36,7 +50,7 @@ const beliefs = Joi.object().pattern(
   id(),
   object({ mean: number(0, 100), sd: number(0, 10), n: number(0, 1e6), low: number(0, 100), high: number(0, 100) }),
 );
-const stream = object({
+const stream = exactly<Stream>({
   madeFrom: Joi.object().pattern(id(), amount()),
   freeWaterG: amount(),
   boundWaterG: amount(),
@@ -71,7 +85,7 @@ const stream = object({
   above21S: amount(),
   above5S: amount(),
 });
-const promised = object({
+const promised = exactly<Promised>({
   volumeMl: amount(),
   solids: number(0, 1),
   protein: number(0, 1),
@@ -92,57 +106,83 @@ const seq = (): Joi.NumberSchema => number(0, 8.64e15).integer();
 const happened = { v: Joi.valid(2), id: id(), batch: id(), seq: seq(), at: instant() };
 const words = Joi.string().allow('').max(400);
 
-const event = Joi.alternatives().conditional('.is', {
-  switch: [
-    { is: 'begun', then: object({ ...happened, is: 'begun', step: id(), task: id() }) },
-    { is: 'ended', then: object({ ...happened, is: 'ended', step: id(), task: id(), by: Joi.valid('cook', 'timer') }) },
-    {
-      is: 'skipped',
-      then: object({ ...happened, is: 'skipped', step: id(), why: Joi.valid(...SKIP_REASONS), text: words }),
-    },
-    { is: 'back', then: object({ ...happened, is: 'back', step: id() }) },
-    { is: 'reading', then: object({ ...happened, is: 'reading', reading }) },
-    { is: 'clockSet', then: object({ ...happened, is: 'clockSet', byMs: number(-8.64e15, 8.64e15) }) },
-    {
-      is: 'abandoned',
-      then: object({ ...happened, is: 'abandoned', why: Joi.valid(...ABANDON_REASONS), text: words }),
-    },
-    { is: 'note', then: object({ ...happened, is: 'note', text: Joi.string().max(2000) }) },
-  ],
-  otherwise: object({ ...happened, is: Joi.valid('paused', 'resumed') }),
-});
+type EventOf<K extends BatchEvent['is']> = EventRecord & { readonly is: K };
+/** A schema for each thing that may happen to a batch: one forgotten does not compile. */
+const EVENTS: { readonly [K in BatchEvent['is']]: Joi.ObjectSchema } = {
+  begun: exactly<EventOf<'begun'>>({ ...happened, is: 'begun', step: id(), task: id() }),
+  ended: exactly<EventOf<'ended'>>({
+    ...happened,
+    is: 'ended',
+    step: id(),
+    task: id(),
+    by: Joi.valid('cook', 'timer'),
+  }),
+  skipped: exactly<EventOf<'skipped'>>({
+    ...happened,
+    is: 'skipped',
+    step: id(),
+    why: Joi.valid(...SKIP_REASONS),
+    text: words,
+  }),
+  back: exactly<EventOf<'back'>>({ ...happened, is: 'back', step: id() }),
+  reading: exactly<EventOf<'reading'>>({ ...happened, is: 'reading', reading }),
+  clockSet: exactly<EventOf<'clockSet'>>({ ...happened, is: 'clockSet', byMs: number(-8.64e15, 8.64e15) }),
+  abandoned: exactly<EventOf<'abandoned'>>({
+    ...happened,
+    is: 'abandoned',
+    why: Joi.valid(...ABANDON_REASONS),
+    text: words,
+  }),
+  note: exactly<EventOf<'note'>>({ ...happened, is: 'note', text: Joi.string().max(2000) }),
+  paused: exactly<EventOf<'paused'>>({ ...happened, is: 'paused' }),
+  resumed: exactly<EventOf<'resumed'>>({ ...happened, is: 'resumed' }),
+};
 const jarHappened = { v: Joi.valid(2), id: id(), jar: id(), seq: seq(), at: instant() };
 const placeC = number(-40, 60);
-const thrown = object({
-  ...jarHappened,
-  is: 'thrown',
-  why: Joi.valid(...THROWN_REASONS),
-  text: words,
-  lastFineAt: instant().allow(null),
-});
-const moved = object({ ...jarHappened, is: 'moved', place: Joi.valid(...JAR_PLACES), placeC: placeC.allow(null) });
-const heated = object({ ...jarHappened, is: 'heated', toC: number(0, 130), holdS: number(0, 4 * 3600) });
-const jarEvent = Joi.alternatives().conditional('.is', {
-  switch: [
-    { is: 'poured', then: object({ ...jarHappened, is: 'poured', ml: amount() }) },
-    { is: 'moved', then: moved },
-    { is: 'tempered', then: object({ ...jarHappened, is: 'tempered', placeC }) },
-    { is: 'thrown', then: thrown },
-    { is: 'boiled', then: object({ ...jarHappened, is: 'boiled', forS: number(0, 4 * 3600) }) },
-    { is: 'heated', then: heated },
-    { is: 'shaken', then: object({ ...jarHappened, is: 'shaken', cameBack: Joi.valid(...CAME_BACK) }) },
-    { is: 'lifted', then: object({ ...jarHappened, is: 'lifted', capG: amount().allow(null) }) },
-    { is: 'undone', then: object({ ...jarHappened, is: 'undone', of: id() }) },
-  ],
-  otherwise: object({ ...jarHappened, is: Joi.valid('finished', 'given') }),
-});
+type JarEventOf<K extends JarEvent['is']> = JarEventRecord & { readonly is: K };
+/** The same for a jar. */
+const JAR_EVENTS: { readonly [K in JarEvent['is']]: Joi.ObjectSchema } = {
+  poured: exactly<JarEventOf<'poured'>>({ ...jarHappened, is: 'poured', ml: amount() }),
+  moved: exactly<JarEventOf<'moved'>>({
+    ...jarHappened,
+    is: 'moved',
+    place: Joi.valid(...JAR_PLACES),
+    placeC: placeC.allow(null),
+  }),
+  tempered: exactly<JarEventOf<'tempered'>>({ ...jarHappened, is: 'tempered', placeC }),
+  boiled: exactly<JarEventOf<'boiled'>>({ ...jarHappened, is: 'boiled', forS: number(0, 4 * 3600) }),
+  heated: exactly<JarEventOf<'heated'>>({
+    ...jarHappened,
+    is: 'heated',
+    toC: number(0, 130),
+    holdS: number(0, 4 * 3600),
+  }),
+  shaken: exactly<JarEventOf<'shaken'>>({ ...jarHappened, is: 'shaken', cameBack: Joi.valid(...CAME_BACK) }),
+  lifted: exactly<JarEventOf<'lifted'>>({ ...jarHappened, is: 'lifted', capG: amount().allow(null) }),
+  finished: exactly<JarEventOf<'finished'>>({ ...jarHappened, is: 'finished' }),
+  given: exactly<JarEventOf<'given'>>({ ...jarHappened, is: 'given' }),
+  thrown: exactly<JarEventOf<'thrown'>>({
+    ...jarHappened,
+    is: 'thrown',
+    why: Joi.valid(...THROWN_REASONS),
+    text: words,
+    lastFineAt: instant().allow(null),
+  }),
+  undone: exactly<JarEventOf<'undone'>>({ ...jarHappened, is: 'undone', of: id() }),
+};
+/** What happened is judged by its own schema alone: trying one after the other was most of the time of an import. */
+const byWhat = (known: Readonly<Record<string, Joi.ObjectSchema>>) => {
+  const none = Joi.object({ is: Joi.valid(...Object.keys(known)).required() }).unknown();
+  return (row: Readonly<Record<string, unknown>>): Joi.Schema =>
+    typeof row.is === 'string' && Object.hasOwn(known, row.is) ? (known[row.is] ?? none) : none;
+};
 const versions = Joi.array()
   .items(object({ name: text(120), recipe: recipe() }))
   .max(MOST_UNDO);
 
 export const SCHEMAS = {
   kit: complete({ ...kitKeys, updatedAt: instant() }),
-  plans: object({
+  plans: exactly<PlanRecord>({
     v: Joi.valid(2),
     id: id(),
     rev: number(1, 1e9),
@@ -153,7 +193,7 @@ export const SCHEMAS = {
     createdAt: instant(),
     updatedAt: instant(),
   }),
-  batches: object({
+  batches: exactly<BatchRecord>({
     v: Joi.valid(2),
     id: id(),
     number: number(1, 1e6),
@@ -166,8 +206,8 @@ export const SCHEMAS = {
     promised,
     startedAt: instant(),
   }),
-  events: event,
-  jars: object({
+  events: byWhat(EVENTS),
+  jars: exactly<JarRecord>({
     v: Joi.valid(2),
     id: id(),
     batch: id(),
@@ -177,9 +217,15 @@ export const SCHEMAS = {
     filledAt: instant(),
     stream,
   }),
-  jarEvents: jarEvent,
-  materials: object({ v: Joi.valid(1), id: id(), like: id(), material: material(), updatedAt: instant() }),
-  methods: object({
+  jarEvents: byWhat(JAR_EVENTS),
+  materials: exactly<MaterialRecord>({
+    v: Joi.valid(1),
+    id: id(),
+    like: id(),
+    material: material(),
+    updatedAt: instant(),
+  }),
+  methods: exactly<MethodRecord>({
     v: Joi.valid(1),
     id: id(),
     name: text(120),
@@ -188,15 +234,15 @@ export const SCHEMAS = {
     recipe: recipe(),
     updatedAt: instant(),
   }),
-  fridge: object({ v: Joi.valid(1), id: id(), at: instant(), placeC }),
-  settings: object({
+  fridge: exactly<FridgeRecord>({ v: Joi.valid(1), id: id(), at: instant(), placeC }),
+  settings: exactly<SettingsRecord>({
     v: Joi.valid(1),
     id: Joi.valid('settings'),
     cups: Joi.valid('none', 'us', 'metric', 'own'),
     us: Joi.boolean().strict(),
     keys: Joi.boolean().strict(),
   }),
-  undo: object({
+  undo: exactly<UndoRecord>({
     v: Joi.valid(1),
     id: id(),
     past: versions,
@@ -204,7 +250,7 @@ export const SCHEMAS = {
     touched: Joi.string().allow('').max(200),
     at: instant(),
   }),
-  traces: object({
+  traces: exactly<TraceRecord>({
     v: Joi.valid(1),
     id: id(),
     batch: id(),
@@ -215,4 +261,4 @@ export const SCHEMAS = {
     everyS: number(0.001, 3600),
     values: Joi.array().items(number(-1e6, 1e7)).min(1).max(1000),
   }),
-} as const satisfies Record<Table, Joi.Schema>;
+} as const satisfies Record<Table, Joi.Schema | ((row: Readonly<Record<string, unknown>>) => Joi.Schema)>;

@@ -22,7 +22,8 @@ export function validRow(
           : { path: 'v', say: 'v, the version of the row, is missing or is not a whole number.' },
       ],
     };
-  const schema: Joi.Schema = SCHEMAS[table];
+  const of: Joi.Schema | ((row: Readonly<Record<string, unknown>>) => Joi.Schema) = SCHEMAS[table];
+  const schema = typeof of === 'function' ? of(moved.row) : of;
   const judged: { readonly error?: Joi.ValidationError | undefined; readonly value: unknown } = schema.validate(
     moved.row,
     {
