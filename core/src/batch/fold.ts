@@ -14,7 +14,7 @@ import {
 import type { Beliefs, Flow, Kit, Stream } from '../kitchen';
 import { materialById } from '../materials';
 import { findRoot } from '../numerics';
-import { contextOf, kindOf, rest } from '../steps';
+import { contextOf, kindOf, rest, withParams } from '../steps';
 import type { Ctx, Effect, Fit, Outcome, Reading, Recipe, Stage, Step, StepResult } from '../steps';
 
 export interface Given {
@@ -91,12 +91,12 @@ interface Ran {
 
 /** The step with what was poured and timed in place of what was planned. */
 export function asRead(step: Step, readings: readonly Reading[], ctx: Ctx): Step {
-  const params: Record<string, unknown> = { ...step.params };
+  const read: Record<string, number> = {};
   for (const r of readings) {
     const effect = r.step === step.id ? kindOf(step.kind).readings[r.what]?.effect(step.params, ctx) : undefined;
-    if (effect?.is === 'param') params[effect.param] = r.value;
+    if (effect?.is === 'param') read[effect.param] = r.value;
   }
-  return { ...step, params } as unknown as Step;
+  return withParams(step, read);
 }
 
 function runStep(step: Step, readings: readonly Reading[], get: (s: string) => Stream, ctx: Ctx): Ran {

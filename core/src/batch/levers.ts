@@ -1,4 +1,4 @@
-import { applyEdits, kindOf } from '../steps';
+import { applyEdits, kindOf, numberOf, paramOf } from '../steps';
 import type { Edit, NumberSpec, Recipe, Step } from '../steps';
 import type { Beliefs, Kit } from '../kitchen';
 import { fold } from './fold';
@@ -83,7 +83,7 @@ function leversIn(s: Step): readonly Lever[] {
   const kind = kindOf(s.kind);
   return Object.entries(kind.params).flatMap(([param, spec]): Lever[] => {
     if (spec.type === 'choice' && spec.lever) {
-      const at = spec.choices.indexOf(String((s.params as unknown as Record<string, unknown>)[param]));
+      const at = spec.choices.indexOf(String(paramOf(s, param)));
       const most = spec.choices.length - 1;
       return [
         {
@@ -101,7 +101,7 @@ function leversIn(s: Step): readonly Lever[] {
       ];
     }
     if (spec.type !== 'number' || !spec.lever) return [];
-    const now = (s.params as unknown as Record<string, number>)[param] ?? 0;
+    const now = numberOf(s, param);
     // The temperature of no water moves nothing, and nobody slakes no cocoa.
     if (spec.unit === 'C' && 'waterG' in s.params && s.params.waterG <= 0) return [];
     if (s.kind === 'finish' && param === 'slakeG' && s.params.cocoaG <= 0) return [];

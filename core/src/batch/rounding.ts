@@ -1,6 +1,6 @@
 import type { Beliefs, Kit } from '../kitchen';
 import { WATER_G_PER_ML } from '../materials';
-import { applyEdits, kindOf } from '../steps';
+import { applyEdits, kindOf, numberOf } from '../steps';
 import type { Edit, Recipe, Step } from '../steps';
 import { US_CUP_ML } from '../units';
 import { summaryAt } from './levers';
@@ -45,10 +45,9 @@ function rounded(
   ];
 }
 function roundStep(s: Step, water: (g: number) => number, time: (x: number) => number): readonly Edit[] {
-  const params = s.params as unknown as Record<string, number>;
   return Object.entries(kindOf(s.kind).params).flatMap(([param, spec]): readonly Edit[] => {
     if (spec.type !== 'number') return [];
-    const now = params[param] ?? 0;
+    const now = numberOf(s, param);
     const to = spec.unit === 'g' ? (spec.water ? water(now) : toScale(now)) : spec.unit === 's' ? time(now) : now;
     return to === now ? [] : [{ do: 'set', step: s.id, param, value: Math.min(spec.high, Math.max(spec.low, to)) }];
   });

@@ -1,6 +1,6 @@
 import type { Beliefs, Kit } from '../kitchen';
 import { findRoot } from '../numerics';
-import { applyEdits, kindOf } from '../steps';
+import { applyEdits, kindOf, numberOf } from '../steps';
 import type { BodyWord, Edit, Recipe, Step } from '../steps';
 import type { ClassResult } from './classes';
 import { fold } from './fold';
@@ -173,7 +173,7 @@ export function freshWater(recipe: Recipe, by: number): Edit[] {
   for (const s of recipe.steps)
     for (const [param, spec] of Object.entries(kindOf(s.kind).params))
       if (spec.type === 'number' && (spec.fresh || param === 'iceG')) {
-        const now = (s.params as unknown as Record<string, number>)[param] ?? 0;
+        const now = numberOf(s, param);
         if (now > 0) edits.push({ do: 'set', step: s.id, param, value: Math.min(spec.high, now * by) });
       }
   return edits;

@@ -1,6 +1,6 @@
 import { MATERIALS } from '../materials';
 import type { Material } from '../materials';
-import { applyEdits, kindOf, makeStep } from '../steps';
+import { applyEdits, kindOf, makeStep, numberOf } from '../steps';
 import type { Edit, Recipe, Step } from '../steps';
 import type { Pasted, PastedLine } from './pasted';
 
@@ -57,9 +57,7 @@ function waterEdits(r: Recipe, lines: readonly PastedLine[]): readonly Edit[] {
 function shared(recipe: Recipe, total: number): readonly Edit[] {
   const fresh = recipe.steps.flatMap((s) =>
     Object.entries(kindOf(s.kind).params).flatMap(([param, spec]) =>
-      spec.type === 'number' && spec.fresh
-        ? [{ step: s.id, param, now: (s.params as unknown as Record<string, number>)[param] ?? 0 }]
-        : [],
+      spec.type === 'number' && spec.fresh ? [{ step: s.id, param, now: numberOf(s, param) }] : [],
     ),
   );
   const now = fresh.reduce((g, f) => g + f.now, 0);

@@ -6,7 +6,7 @@ import { MATERIALS, withCooked } from '../materials';
 import type { Material } from '../materials';
 import { faultOf, id, object, text } from '../records';
 import type { Fault } from '../records';
-import { KINDS, kindOf, orderFaults } from '../steps';
+import { KINDS, kindOf, orderFaults, paramOf } from '../steps';
 import type { Kind, LarderLine, ParamSpec, Recipe, Step } from '../steps';
 import { orderFaultText } from '../words';
 import { amountOf, readAmount, writeAmount } from './amounts';
@@ -203,7 +203,7 @@ export function writePlan(
     steps: p.recipe.steps.map((s) => {
       const out: Record<string, unknown> = { id: s.id, kind: s.kind };
       for (const [name, spec] of Object.entries(kindOf(s.kind).params)) {
-        const v = (s.params as unknown as Record<string, unknown>)[name];
+        const v = paramOf(s, name);
         out[fileKey(name, spec)] = spec.type === 'number' ? writeAmount(v as number, spec.shown) : v;
       }
       return out;

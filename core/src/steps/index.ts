@@ -1,4 +1,5 @@
-export { KINDS, kindOf, makeStep } from './registry';
+export { KINDS, kindOf, makeStep, numberOf, paramOf, withParams } from './registry';
+export type { ParamValue } from './registry';
 export { keepBy, isDone, keepingOf, pulpBoilS } from './keep';
 export type { KeepBy } from './keep';
 export type { Recipe, LarderLine, Edit } from './recipe';

@@ -1,4 +1,6 @@
 import type { Recipe } from './recipe';
+import { paramOf, withParams } from './registry';
+import type { ParamValue } from './registry';
 import type { Step } from './types';
 
 export interface Named {
@@ -42,10 +44,12 @@ export function mergePlans(base: Named, theirs: Named, ours: Named): Merged {
       m.conflict = true;
       return [o];
     }
-    const params: Record<string, unknown> = {};
-    const of = (s: Step | undefined): Record<string, unknown> => ({ ...s?.params });
-    for (const k of Object.keys(o.params)) params[k] = m.pick(of(b)[k], of(o)[k], of(t)[k]);
-    return [{ ...o, params } as unknown as Step];
+    const params: Record<string, ParamValue> = {};
+    for (const k of Object.keys(o.params)) {
+      const [ours, theirs] = [paramOf(o, k), paramOf(t, k)];
+      params[k] = b?.kind === o.kind ? m.pick(paramOf(b, k), ours, theirs) : m.pick(theirs, ours, theirs);
+    }
+    return [withParams(o, params)];
   });
   const lines = Math.max(ours.recipe.larder.length, theirs.recipe.larder.length);
   const larder =

@@ -1,5 +1,5 @@
 import type { Material } from '../materials';
-import { kindOf } from './registry';
+import { kindOf, numberOf, paramOf, withParams } from './registry';
 import type { Kind, Step } from './types';
 
 export interface LarderLine {
@@ -33,9 +33,7 @@ function applyEdit<R extends Recipe>(r: R, e: Edit): R {
     case 'set':
       return {
         ...r,
-        steps: r.steps.map((s) =>
-          s.id === e.step ? ({ ...s, params: { ...s.params, [e.param]: e.value } } as Step) : s,
-        ),
+        steps: r.steps.map((s) => (s.id === e.step ? withParams(s, { [e.param]: e.value }) : s)),
       };
     case 'larder':
       return { ...r, larder: r.larder.map((l, i) => (i === e.index ? { ...l, grams: e.grams } : l)) };
@@ -68,10 +66,10 @@ function withFood<R extends Recipe>(r: R, index: number, food: Material, cooked:
 
 /** Amounts grow with the batch, up to the bound of the parameter; times, temperatures and vessels do not. */
 function scaled(s: Step, by: number): Step {
-  const params: Record<string, unknown> = { ...s.params };
+  const grown: Record<string, number> = {};
   for (const [name, spec] of Object.entries(kindOf(s.kind).params))
-    if (spec.type === 'number' && spec.scales) params[name] = Math.min(spec.high, (params[name] as number) * by);
-  return { ...s, params } as unknown as Step;
+    if (spec.type === 'number' && spec.scales) grown[name] = Math.min(spec.high, numberOf(s, name) * by);
+  return withParams(s, grown);
 }
 
 /** The steps before this one; none before one that is not there. */
@@ -118,7 +116,7 @@ export function orderFaults(r: Recipe): readonly OrderFault[] {
         const by = usedBy.get(stream);
         faults.push({ index, step: s.id, stream, ...(by === undefined ? { why: 'missing' } : { why: 'used', by }) });
       }
-    const named = streamParams(s.kind).map((name) => (s.params as unknown as Record<string, string>)[name] ?? '');
+    const named = streamParams(s.kind).map((name) => String(paramOf(s, name)));
     const twice = named.find((n, i) => named.indexOf(n) !== i);
     if (twice !== undefined) faults.push({ index, step: s.id, stream: twice, why: 'twice' });
     if (s.kind === 'strain' || (s.kind === 'pool' && s.params.share >= 1)) {

@@ -80,3 +80,21 @@ export function makeStep<K extends Kind>(id: string, kind: K, given: Partial<Par
   for (const [name, spec] of Object.entries(kindOf(kind).params)) params[name] = spec.default;
   return { id, kind, params: { ...params, ...given } } as unknown as Step<K>;
 }
+
+export type ParamValue = number | string | boolean;
+/** A parameter of a step whose kind is not known here, by its name. A name that its kind has not: RangeError. */
+export function paramOf(step: Step, name: string): ParamValue {
+  if (!Object.hasOwn(STEP_KINDS[step.kind].params, name)) throw new RangeError(`${step.kind} has no parameter ${name}`);
+  return (step.params as unknown as Readonly<Record<string, ParamValue>>)[name] as ParamValue;
+}
+/** The same where a number is meant, in the unit of the fold. One that is none: RangeError. */
+export function numberOf(step: Step, name: string): number {
+  const v = paramOf(step, name);
+  if (typeof v !== 'number') throw new RangeError(`${step.kind} ${name} is ${String(v)}, not a number`);
+  return v;
+}
+/** The step with some of its parameters replaced. A name that its kind has not: RangeError. */
+export function withParams(step: Step, more: Readonly<Record<string, ParamValue>>): Step {
+  for (const name in more) paramOf(step, name);
+  return { id: step.id, kind: step.kind, params: { ...step.params, ...more } } as unknown as Step;
+}

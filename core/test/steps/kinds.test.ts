@@ -2,7 +2,7 @@ import { expect, test, describe } from '@jest/globals';
 import { fold } from '../../src/batch';
 import { beanyIndexOf, contents, inhibitorLeftOf, massG, solidsG } from '../../src/kitchen';
 import type { Kit, Stream, Thing } from '../../src/kitchen';
-import { makeStep, isDone, keepBy, pulpBoilS, rest, contextOf } from '../../src/steps';
+import { makeStep, numberOf, paramOf, withParams, isDone, keepBy, pulpBoilS, rest, contextOf } from '../../src/steps';
 import type { FigureName, Step } from '../../src/steps';
 import { MATERIALS } from '../../src/materials';
 import { away0, kitAt, SEA, soyRecipe } from '../batch/kitchen';
@@ -244,5 +244,20 @@ describe('keeping', () => {
   test('raw pulp wants a quarter of an hour at sea level, longer above', () => {
     expect(pulpBoilS(0)).toBeCloseTo(900, -1);
     expect(pulpBoilS(1500)).toBeGreaterThan(1250);
+  });
+});
+
+describe('a parameter by its name', () => {
+  const step = makeStep('g', 'grind', { waterG: 700 });
+  test('is read, and replaced in a new step', () => {
+    expect([paramOf(step, 'waterG'), numberOf(step, 'waterG'), paramOf(step, 'of')]).toEqual([700, 700, 'work']);
+    const more = withParams(step, { waterG: 800 });
+    expect([numberOf(more, 'waterG'), step.params.waterG]).toEqual([800, 700]);
+  });
+  test('misspelt, or no number where one is meant, it is no silent zero', () => {
+    for (const name of ['watrG', 'constructor', '__proto__', ''])
+      expect(() => paramOf(step, name)).toThrow(`grind has no parameter ${name}`);
+    expect(() => numberOf(step, 'of')).toThrow('grind of is work, not a number');
+    expect(() => withParams(step, { holdS: 5 })).toThrow(RangeError);
   });
 });

@@ -1,9 +1,13 @@
 import type { TaskState } from '@ironpan/core/batch';
 import { lastSeq } from '@ironpan/core/batch';
-import { kindOf } from '@ironpan/core/steps';
+import { kindOf, numberOf } from '@ironpan/core/steps';
+import type { Step } from '@ironpan/core/steps';
 import { ReadingField } from '../ui/ReadingField';
 import type { Running } from '../ui/running';
 
+/** What is planned of a thing that the step poured or timed; what it brings about is expected from its figure. */
+const planned = (step: Step, what: string): number | undefined =>
+  Object.hasOwn(kindOf(step.kind).params, what) ? numberOf(step, what) : undefined;
 /** What can be weighed, timed or measured at this step. Each is optional; each makes the rest truer. */
 export function Readings({ r, t }: { readonly r: Running; readonly t: TaskState }) {
   const kind = kindOf(t.step.kind);
@@ -22,11 +26,7 @@ export function Readings({ r, t }: { readonly r: Running; readonly t: TaskState 
             seen={lastSeq(r.events)}
             step={t.step}
             what={what}
-            expected={
-              spec.figure === undefined
-                ? (t.step.params as unknown as Record<string, number>)[what]
-                : stage?.figures[spec.figure]
-            }
+            expected={spec.figure === undefined ? planned(t.step, what) : stage?.figures[spec.figure]}
             recorded={r.progress.readings.find((x) => x.step === t.step.id && x.what === what)?.value}
           />
         ))}

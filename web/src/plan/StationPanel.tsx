@@ -1,11 +1,10 @@
 import { useState } from 'react';
-import { kindOf, KINDS, makeStep, orderFaults } from '@ironpan/core/steps';
+import { kindOf, KINDS, makeStep, orderFaults, paramOf } from '@ironpan/core/steps';
 import type { Kind, Recipe, Station, Step } from '@ironpan/core/steps';
 import { plain } from '@ironpan/core/units';
 import { STATIONS, streamName } from '@ironpan/core/words';
 import { SelectField } from '../ui/SelectField';
 import { ParamField } from './ParamField';
-import type { ParamValue } from './ParamField';
 import { stepsAt } from './stationFacts';
 import { StreamField } from './StreamField';
 import type { StationsProps } from './Stations';
@@ -33,7 +32,7 @@ function StepBlock({ step, p }: { readonly step: Step; readonly p: StationsProps
   const kind = kindOf(step.kind);
   const without = { ...p.plan.recipe, steps: p.plan.recipe.steps.filter((s) => s.id !== step.id) };
   const needed = orderFaults(without).length > 0;
-  const of = (step.params as unknown as Record<string, ParamValue>).of;
+  const of = 'of' in step.params ? step.params.of : undefined;
   const cover = p.look.outcome.stages.find((s) => s.step === step.id)?.figures.coverIsCm;
   return (
     <fieldset className="min-w-0">
@@ -58,7 +57,7 @@ function StepBlock({ step, p }: { readonly step: Step; readonly p: StationsProps
       <p className="small quiet mb-1.5">{kind.what}</p>
       <div className="grid grid-cols-2 gap-x-4 gap-y-2 sm:grid-cols-3">
         {Object.entries(kind.params).map(([name, spec]) => {
-          const value = (step.params as unknown as Record<string, ParamValue>)[name];
+          const value = paramOf(step, name);
           if (spec.type === 'stream')
             return (
               <StreamField

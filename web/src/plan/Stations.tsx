@@ -2,13 +2,12 @@ import { memo } from 'react';
 import type { Look } from '@ironpan/core/batch';
 import type { Kit } from '@ironpan/core/kitchen';
 import type { PlanRecord } from '@ironpan/core/records';
-import { kindOf } from '@ironpan/core/steps';
-import type { Edit, Station } from '@ironpan/core/steps';
+import { kindOf, paramOf } from '@ironpan/core/steps';
+import type { Edit, ParamValue, Station } from '@ironpan/core/steps';
 import { STATIONS } from '@ironpan/core/words';
 import type { Units } from '../ui/cups';
 import { AmountField } from './AmountField';
 import { ParamField } from './ParamField';
-import type { ParamValue } from './ParamField';
 import { FoodField } from './FoodField';
 import { mainValues, stationFact } from './stationFacts';
 import { StationPanel } from './StationPanel';
@@ -82,7 +81,7 @@ function Head(p: StationsProps & { readonly station: Station }) {
           ))}
         {mainValues(p.plan.recipe, p.station).map(({ step, param, label }) => {
           const spec = kindOf(step.kind).params[param];
-          const value = (step.params as unknown as Record<string, ParamValue>)[param];
+          const value = paramOf(step, param);
           return spec && value !== undefined ? (
             <ParamField
               key={`${step.id}.${param}`}

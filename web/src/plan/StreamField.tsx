@@ -1,4 +1,4 @@
-import { applyEdits, kindOf, orderFaults } from '@ironpan/core/steps';
+import { applyEdits, kindOf, orderFaults, paramOf } from '@ironpan/core/steps';
 import type { Recipe, Step } from '@ironpan/core/steps';
 import { streamName } from '@ironpan/core/words';
 import { SelectField } from '../ui/SelectField';
@@ -18,7 +18,7 @@ const NEW = ['second', 'third', 'fourth', 'cocoa', 'sweet', 'plain', 'cap'];
  * nothing to ask.
  */
 export function StreamField({ recipe, step, param, label, onChange }: StreamFieldProps) {
-  const now = String((step.params as unknown as Record<string, unknown>)[param]);
+  const now = String(paramOf(step, param));
   const there = new Set(recipe.larder.map((l) => l.into));
   for (const s of recipe.steps) for (const w of kindOf(s.kind).writes(s.params)) there.add(w);
   const writes = param === 'into' && step.kind !== 'pool';

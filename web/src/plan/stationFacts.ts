@@ -1,5 +1,5 @@
 import type { Look } from '@ironpan/core/batch';
-import { kindOf } from '@ironpan/core/steps';
+import { kindOf, paramOf } from '@ironpan/core/steps';
 import type { Kind, Recipe, Station, Step } from '@ironpan/core/steps';
 import { celsius, duration, grams, join, millilitres, percent } from '@ironpan/core/words';
 import { plain } from '@ironpan/core/units';
@@ -72,7 +72,7 @@ export function mainValues(r: Recipe, station: Station): readonly MainValue[] {
     .flatMap(({ kind, param, label, first, ifSome }): MainValue[] => {
       const of = r.steps.filter((s) => s.kind === kind);
       const step = first ? of[0] : of.at(-1);
-      const value = step && (step.params as unknown as Record<string, unknown>)[param];
+      const value = step && paramOf(step, param);
       return step && (!ifSome || (typeof value === 'number' && value > 0)) ? [{ step, param, label }] : [];
     })
     .slice(0, SHOWN);
