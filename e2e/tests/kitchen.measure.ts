@@ -116,7 +116,7 @@ async function measure(page: Page): Promise<Measured> {
               else requestAnimationFrame(look);
             };
             const names = [...document.querySelectorAll('section[aria-label="Now"] button')];
-            (names.find((b) => b.textContent?.startsWith(name)) as HTMLElement).click();
+            (names.find((b) => b.textContent.startsWith(name)) as HTMLElement).click();
             look();
           }),
         // To and fro between two steps, so that there is always one to press.

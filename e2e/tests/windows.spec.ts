@@ -23,7 +23,7 @@ const rowsOf = (page: Page, table: string): Promise<Record<string, unknown>[]> =
             done(all.result as Record<string, unknown>[]);
           };
         };
-        r.onerror = () => fail(r.error);
+        r.onerror = () => fail(new Error(r.error?.message));
       }),
     [KITCHEN, table],
   );

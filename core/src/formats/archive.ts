@@ -109,15 +109,15 @@ const refuse = (say: string, path = ''): { readonly ok: false; readonly faults: 
 const AGAIN = 'Export it again from where it came.';
 
 function unzipOne(bytes: Uint8Array, name: string): Uint8Array | null | 'large' {
-  let large = false;
+  const seen = { large: false };
   const found = unzipSync(bytes, {
     filter: (f) => {
       if (f.name !== name) return false;
-      large = f.originalSize > MOST_CHUNK_BYTES;
-      return !large;
+      seen.large = f.originalSize > MOST_CHUNK_BYTES;
+      return !seen.large;
     },
   })[name];
-  return large ? 'large' : (found ?? null);
+  return seen.large ? 'large' : (found ?? null);
 }
 
 /** The manifest of an archive, checked by itself; its chunks are read one by one with `readChunk`. */

@@ -20,8 +20,13 @@ import { sampleBatch, wholeRun } from '../records/sample';
 const MIN = 60_000;
 const batch = sampleBatch();
 const T = batch.startedAt;
-const line = (seq: number, at: number, h: Happening, id = `e${seq}`): BatchEvent =>
-  ({ id, batch: batch.id, seq, at, ...h }) as BatchEvent;
+const line = (seq: number, at: number, h: Happening, id = `e${seq}`): BatchEvent => ({
+  id,
+  batch: batch.id,
+  seq,
+  at,
+  ...h,
+});
 const begun = (step: string): Happening => ({ is: 'begun', step, task: step });
 const ended = (step: string): Happening => ({ is: 'ended', step, task: step, by: 'cook' });
 

@@ -6,7 +6,8 @@ import { Dialog } from '../ui/Dialog';
 import { notSaved } from '../ui/notSaved';
 import type { Running } from '../ui/running';
 import { tell } from '../ui/toast';
-import { NotSaved, useWrite } from '../ui/useWrite';
+import { NotSaved } from '../ui/NotSaved';
+import { useWrite } from '../ui/useWrite';
 import { answerJump, now, useJump } from './clock';
 
 /** Two windows see the same jump at slightly different moments: within these it is the same. */

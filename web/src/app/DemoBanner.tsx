@@ -1,7 +1,8 @@
 import { readNote } from '../store/kit';
 import { useLive } from '../store/live';
 import { openRealm, realm } from '../store/realm';
-import { NotSaved, useWrite } from '../ui/useWrite';
+import { NotSaved } from '../ui/NotSaved';
+import { useWrite } from '../ui/useWrite';
 import { now } from './clock';
 
 const STALE_MS = 12 * 3600_000;

@@ -3,7 +3,7 @@ import type { AbandonReason, SkipReason } from '@ironpan/core/batch';
 import { ABANDONED_WHY, duration, join, SKIPPED_WHY } from '@ironpan/core/words';
 import { useId, useState } from 'react';
 import { Dialog } from '../ui/Dialog';
-import { NotSaved } from '../ui/useWrite';
+import { NotSaved } from '../ui/NotSaved';
 import type { Write } from '../ui/useWrite';
 
 interface WhyProps<R extends string> {

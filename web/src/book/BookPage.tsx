@@ -2,13 +2,14 @@ import { join, millilitres, percent } from '@ironpan/core/words';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { useLayoutEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
+import { now } from '../app/clock';
 import { foodStyle } from '../drawings/foodStyle';
 import { JarShape } from '../drawings/Jar';
 import { bookRows, countBatches } from '../store/batches';
 import type { DigestRow } from '../store/db';
 import { useLive } from '../store/live';
 import { Empty, Loading } from '../ui/State';
-import { dayMonth } from '../ui/times';
+import { dayIn } from '../ui/times';
 
 const STATE = { open: 'on the bench', finished: 'done', abandoned: 'abandoned' } as const;
 const A_JAR_ML = 1000;
@@ -121,7 +122,7 @@ function Cells({ r }: { readonly r: DigestRow | undefined }) {
           {r.number} · {r.name}
         </Link>
       </th>
-      <td className="num whitespace-nowrap">{dayMonth(r.startedAt)}</td>
+      <td className="num whitespace-nowrap">{dayIn(r.startedAt, now())}</td>
       <td>{done && <LittleJars ml={r.measuredMl ?? r.jarredMl ?? 0} milk={r.milk} />}</td>
       <td className="num text-right whitespace-nowrap">{join(millilitres(r.promisedMl))}</td>
       <td className="num text-right whitespace-nowrap">

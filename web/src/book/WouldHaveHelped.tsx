@@ -20,7 +20,8 @@ import { addPlan, onePlan } from '../store/plans';
 import { Busy } from '../ui/Busy';
 import { ChoiceButtons } from '../ui/ChoiceButtons';
 import { useAsked } from '../ui/useAsked';
-import { NotSaved, useWrite } from '../ui/useWrite';
+import { NotSaved } from '../ui/NotSaved';
+import { useWrite } from '../ui/useWrite';
 import type { Running } from '../ui/running';
 
 /** What was wrong with it, and what would have prevented that: each thing done otherwise is folded again. */

@@ -154,6 +154,8 @@ export function ImportFile() {
   );
 }
 
+/** What neither the file nor this kitchen has is not worth a line. */
+const isSome = (c: Count): boolean => c.added + c.changed + c.same + c.removed > 0;
 function Counts({ counts }: { readonly counts: readonly Count[] }) {
   return (
     <table className="w-full max-w-md">
@@ -175,7 +177,7 @@ function Counts({ counts }: { readonly counts: readonly Count[] }) {
         </tr>
       </thead>
       <tbody>
-        {counts.map((c) => (
+        {counts.filter(isSome).map((c) => (
           <tr key={c.table}>
             <th scope="row" className="text-left font-normal">
               {TABLE[c.table]}

@@ -5,7 +5,7 @@ import { NumberField } from '../ui/NumberField';
 import { Loading } from '../ui/State';
 import { TextField } from '../ui/TextField';
 import { plain } from '@ironpan/core/units';
-import { NotSaved } from '../ui/useWrite';
+import { NotSaved } from '../ui/NotSaved';
 import { Preferences } from './Preferences';
 import { OwnFoods } from './OwnFoods';
 import { Prices } from './Prices';

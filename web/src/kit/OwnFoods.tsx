@@ -19,7 +19,8 @@ import { TextField } from '../ui/TextField';
 import { notSaved } from '../ui/notSaved';
 import { putBack, tell } from '../ui/toast';
 import { useMaterials, useMethods } from '../ui/useOwn';
-import { NotSaved, useWrite } from '../ui/useWrite';
+import { NotSaved } from '../ui/NotSaved';
+import { useWrite } from '../ui/useWrite';
 
 const NAMES: Readonly<Partial<Record<Component, string>>> = {
   protein: 'protein',

@@ -4,7 +4,8 @@ import type { Settings } from '../store/kit';
 import { CUP_CHOICES } from '../ui/cups';
 import { SelectField } from '../ui/SelectField';
 import { useSettings } from '../ui/useKitchen';
-import { NotSaved, useWrite } from '../ui/useWrite';
+import { NotSaved } from '../ui/NotSaved';
+import { useWrite } from '../ui/useWrite';
 
 type Theme = 'enamel' | 'iron' | 'system';
 const KEY = 'ironpan-theme';

@@ -10,7 +10,8 @@ import { download } from '../ui/download';
 import { causeOf } from '../ui/notSaved';
 import { fileDate } from '../ui/times';
 import { tell } from '../ui/toast';
-import { NotSaved, useWrite } from '../ui/useWrite';
+import { NotSaved } from '../ui/NotSaved';
+import { useWrite } from '../ui/useWrite';
 import { ImportFile } from './ImportFile';
 import { Kept } from './Kept';
 

@@ -26,9 +26,10 @@ function askOf<T>(worker: Worker, message: unknown, onProgress: Progress): Promi
       else if ('done' in e.data) resolve(e.data.done);
       else reject(Object.assign(new Error(e.data.error.message), { name: e.data.error.name }));
     };
-    worker.onerror = (e) => {
+    worker.onerror = (e: ErrorEvent | Event) => {
       const missing = 'this part of Ironpan could not be loaded: reload the page';
-      reject(new Error(e.message === undefined || e.message === '' ? missing : e.message));
+      // A worker that never came tells no reason; one that failed tells it.
+      reject(new Error('message' in e && e.message !== '' ? e.message : missing));
     };
     worker.postMessage(message);
   });

@@ -15,7 +15,8 @@ import type { UndoState } from '../store/plans';
 import { NumberField } from '../ui/NumberField';
 import { TextField } from '../ui/TextField';
 import { putBack, tell } from '../ui/toast';
-import { NotSaved, useWrite } from '../ui/useWrite';
+import { NotSaved } from '../ui/NotSaved';
+import { useWrite } from '../ui/useWrite';
 import { Backwards } from './Backwards';
 import { StartAnyway } from './StartAnyway';
 

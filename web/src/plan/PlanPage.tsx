@@ -9,7 +9,7 @@ import { stationOrder } from '../drawings/flowOrder';
 import { Empty, Loading } from '../ui/State';
 import { unitsOf } from '../ui/cups';
 import { useKit, useSettings } from '../ui/useKitchen';
-import { NotSaved } from '../ui/useWrite';
+import { NotSaved } from '../ui/NotSaved';
 import { BeforeYouStart } from './BeforeYouStart';
 import { Glance } from './Glance';
 import { PlanHead } from './PlanHead';

@@ -11,7 +11,8 @@ import { allPlans, planFromMethod } from '../store/plans';
 import { useLive } from '../store/live';
 import { Loading } from '../ui/State';
 import { useKit } from '../ui/useKitchen';
-import { NotSaved, useWrite } from '../ui/useWrite';
+import { NotSaved } from '../ui/NotSaved';
+import { useWrite } from '../ui/useWrite';
 import { Choose } from './Choose';
 import { PasteRecipe } from './PasteRecipe';
 

@@ -7,7 +7,8 @@ import type { Settings } from '../store/kit';
 import { CUP_CHOICES, cupMlOf } from '../ui/cups';
 import { SelectField } from '../ui/SelectField';
 import { useSettings } from '../ui/useKitchen';
-import { NotSaved, useWrite } from '../ui/useWrite';
+import { NotSaved } from '../ui/NotSaved';
+import { useWrite } from '../ui/useWrite';
 import { Rounding } from './Rounding';
 
 interface SchoolProps {

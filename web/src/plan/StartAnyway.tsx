@@ -1,7 +1,7 @@
 import type { Warning } from '@ironpan/core/checks';
 import { warningText } from '@ironpan/core/words';
 import { Dialog } from '../ui/Dialog';
-import { NotSaved } from '../ui/useWrite';
+import { NotSaved } from '../ui/NotSaved';
 import type { Write } from '../ui/useWrite';
 
 interface StartAnywayProps {

@@ -69,7 +69,7 @@ function StepBlock({ step, p }: { readonly step: Step; readonly p: StationsProps
                 onChange={(v) => p.onEdit([{ do: 'set', step: step.id, param: name, value: v }], `${step.id}.${name}`)}
               />
             );
-          return value === undefined ? null : (
+          return (
             <ParamField
               key={name}
               spec={spec}

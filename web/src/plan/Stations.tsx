@@ -82,7 +82,7 @@ function Head(p: StationsProps & { readonly station: Station }) {
         {mainValues(p.plan.recipe, p.station).map(({ step, param, label }) => {
           const spec = kindOf(step.kind).params[param];
           const value = paramOf(step, param);
-          return spec && value !== undefined ? (
+          return spec ? (
             <ParamField
               key={`${step.id}.${param}`}
               spec={spec}

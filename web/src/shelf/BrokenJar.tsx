@@ -1,6 +1,7 @@
 import { now } from '../app/clock';
 import { appendToJar } from '../store/jars';
-import { NotSaved, useWrite } from '../ui/useWrite';
+import { NotSaved } from '../ui/NotSaved';
+import { useWrite } from '../ui/useWrite';
 import type { BrokenJar as Broken } from './useShelf';
 
 /** A jar whose log cannot be folded: it is named, and can be cleared away; no other is touched by it. */

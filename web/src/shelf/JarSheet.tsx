@@ -13,7 +13,8 @@ import { notSaved } from '../ui/notSaved';
 import { NumberField } from '../ui/NumberField';
 import { fullDate } from '../ui/times';
 import { tell } from '../ui/toast';
-import { NotSaved, useWrite } from '../ui/useWrite';
+import { NotSaved } from '../ui/NotSaved';
+import { useWrite } from '../ui/useWrite';
 import { amountLeft, timeLeft } from './say';
 import type { ShelfJar } from './useShelf';
 
@@ -60,6 +61,7 @@ export function JarSheet({
         <Line label="Time left" text={timeLeft(j)} />
         {j.now.keep && j.now.keep.s > 0 && <Line label="Use by" text={fullDate(now() + j.now.keep.s * 1000)} />}
       </dl>
+      <NotSaved of={write} />
       {j.tone === 'past' && (
         <p className="notice danger mb-4">
           It is past its time. Smell and looks do not show every germ: throw it away.
@@ -142,7 +144,6 @@ export function JarSheet({
           </button>
         ))}
       </div>
-      <NotSaved of={write} />
       <p className="quiet small mt-4">
         <Link className="underline" to={`/book/${j.batch.id}`} onClick={onClose}>
           {j.batch.name}, in the book

@@ -7,7 +7,8 @@ import { now } from '../app/clock';
 import { append, readingOf } from '../store/batches';
 import { keepDraft, readDraft } from '../store/drafts';
 import { useLive } from '../store/live';
-import { NotSaved, useWrite } from './useWrite';
+import { NotSaved } from './NotSaved';
+import { useWrite } from './useWrite';
 
 interface ReadingFieldProps {
   readonly batch: string;

@@ -3,6 +3,11 @@ const at = (ms: number, o: Intl.DateTimeFormatOptions): string => new Intl.DateT
 
 export const hourMinute = (ms: number): string => at(ms, { hour: '2-digit', minute: '2-digit' });
 export const dayMonth = (ms: number): string => at(ms, { day: 'numeric', month: 'short' });
+/** The day, with its year where that is not the year of `nowMs`. */
+export const dayIn = (ms: number, nowMs: number): string =>
+  new Date(ms).getFullYear() === new Date(nowMs).getFullYear()
+    ? dayMonth(ms)
+    : at(ms, { day: 'numeric', month: 'short', year: 'numeric' });
 export const weekdayHour = (ms: number): string => at(ms, { weekday: 'short', hour: '2-digit', minute: '2-digit' });
 export const fullDate = (ms: number): string =>
   at(ms, { weekday: 'short', day: 'numeric', month: 'short', year: 'numeric', hour: '2-digit', minute: '2-digit' });

@@ -6,7 +6,7 @@ import { kitchenForEach } from '../setup';
 
 const open = kitchenForEach('digests');
 const T = Date.UTC(2026, 4, 1, 9);
-const at = async (): Promise<void> => undefined;
+const at = (): Promise<void> => Promise.resolve();
 
 test('a line of the book of another model, or of another log, is folded again and never shown', async () => {
   await layDemo(T);
