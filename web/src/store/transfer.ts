@@ -4,6 +4,7 @@ import { groupBy } from '@ironpan/core/numerics';
 import { TABLES } from '@ironpan/core/records';
 import type { JarEventRecord, Kitchen, SettingsRecord, Table, UndoRecord } from '@ironpan/core/records';
 import { settle } from './batches';
+import { Pouring, toldAll } from './bulk';
 import { db } from './db';
 import type { DigestRow, KitchenDb, UndoRow } from './db';
 import { labelOf } from './digests';
@@ -149,6 +150,7 @@ export async function importAll(
     const fresh = new Set<string>();
     const grown = new Set<string>();
     if (how === 'replace') for (const t of [...TABLES, 'digests', 'standing']) await clear(d, t);
+    const pouring = new Pouring();
     const empty = new Set<Table>();
     for (const t of TABLES) if ((await d.table(t).count()) === 0) empty.add(t);
     for (const table of TABLES)
@@ -157,7 +159,7 @@ export async function importAll(
         const ours = empty.has(table) ? [] : await oursOf(table, rows);
         const come = rows.filter((r, i) => ours[i] == null || isLater(r, ours[i]));
         const put = come.map((r) => into(table, r));
-        await (empty.has(table) ? d.table(table).bulkAdd(put) : d.table(table).bulkPut(put));
+        await (empty.has(table) ? pouring.into(table, put) : d.table(table).bulkPut(put));
         if (table === 'batches') for (const r of come) fresh.add(r.id);
         if (table === 'events') for (const r of come) grown.add(String(r.batch));
         done += rows.length;
@@ -175,6 +177,7 @@ export async function importAll(
       if (batch) await settle(d, batch, await d.events.where('batch').equals(id).toArray());
     }
   });
+  toldAll();
 }
 /** The settings table also holds what is no preference (half-typed figures, when the demo was laid): that stays. */
 async function clear(d: KitchenDb, table: string): Promise<void> {

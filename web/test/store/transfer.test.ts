@@ -4,7 +4,6 @@ import { massG } from '@ironpan/core/kitchen';
 import { TABLES } from '@ironpan/core/records';
 import type { Kitchen } from '@ironpan/core/records';
 import { layDemo } from '../../src/demo/lay';
-import type { KitchenDb } from '../../src/store/db';
 import { keepDraft, readDraft } from '../../src/store/drafts';
 import { takeBack } from '../../src/store/jars';
 import { readSettings, saveSettings } from '../../src/store/kit';
@@ -40,24 +39,24 @@ test('a fault at any row leaves the kitchen as it was', async () => {
   const rows = TABLES.reduce((n, t) => n + kitchen[t].length, 0);
   const at = [1, 2, 7, 20, Math.floor(rows / 2), rows - 1];
   for (const n of at) {
-    const stop = failAtRow(open(), n);
+    const stop = failAtRow(n);
     await expect(importAll(kitchen, 'replace', [])).rejects.toThrow();
     stop();
     expect([n, await readAll()]).toEqual([n, before]);
   }
 });
 /** Makes the n-th row that is written fail, as a full disk would. */
-function failAtRow(d: KitchenDb, n: number): () => void {
+function failAtRow(n: number): () => void {
   let left = n;
-  const hook = (): void => {
-    left -= 1;
-    if (left === 0) throw new Error('disk full');
-  };
-  const tables = d.tables;
-  for (const t of tables) t.hook('creating', hook);
-  return () => {
-    for (const t of tables) t.hook('creating').unsubscribe(hook);
-  };
+  const store = IDBObjectStore.prototype as unknown as Record<'put' | 'add', (...args: unknown[]) => unknown>;
+  const was = { ...Object.fromEntries((['put', 'add'] as const).map((k) => [k, store[k]])) } as typeof store;
+  for (const k of ['put', 'add'] as const)
+    store[k] = function (...args) {
+      left -= 1;
+      if (left === 0) throw new DOMException('the disk is full', 'QuotaExceededError');
+      return was[k].apply(this, args);
+    };
+  return () => Object.assign(store, was);
 }
 
 test('merging: the same is skipped, the later of two counts, logs are united; the counts say so before', async () => {
