@@ -4,12 +4,10 @@ import './app.css';
 import { swallowSecondPress } from './app/once';
 import { openKitchen } from './app/open';
 import { Root } from './app/Root';
-import { watchForUpdates } from './app/updates';
 
 const root = document.getElementById('root');
 if (!root) throw new Error('the page has no place for the application');
 swallowSecondPress();
-watchForUpdates();
 createRoot(root).render(
   <StrictMode>
     <Root />

@@ -52,6 +52,7 @@ export interface Summary {
   /** All that goes into jars or boxes, ml. */
   readonly jarredMl: number;
   readonly cost: Cost;
+  /** From the first step to the last with one cook, s: never less than the hands-on time. */
   readonly elapsedS: number;
   readonly handsS: number;
   readonly steamG: number;
@@ -178,7 +179,8 @@ export function summarise(recipe: Recipe, o: Outcome, kit: Kit, depth: Depth = '
     products,
     jarredMl: jarredMl > 0 ? jarredMl : mainMl,
     cost: costOf(recipe, o, kit, jarredMl > 0 ? jarredMl : mainMl),
-    elapsedS: o.stages.reduce((t, st) => Math.max(t, st.endS), 0),
+    // One cook has two hands: what keeps them busy cannot be done side by side.
+    elapsedS: o.stages.reduce((t, st) => Math.max(t, st.endS), handsS),
     handsS,
     steamG,
     drainedG,

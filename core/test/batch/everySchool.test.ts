@@ -29,6 +29,11 @@ const withMesh = (um: number): Kit => ({
 });
 
 describe.each(SCHOOLS)('%s', (id, r) => {
+  test('one cook: the hands are never busy for longer than it takes', () => {
+    const s = see(r).summary;
+    expect(s.handsS).toBeGreaterThan(0);
+    expect(s.elapsedS).toBeGreaterThanOrEqual(s.handsS);
+  });
   test('made twice as big, in twice the loads, it is the same milk (common practice: all doubles but the clock)', () => {
     const double = applyEdits(r, [
       { do: 'scale', by: 2 },

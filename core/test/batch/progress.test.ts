@@ -239,3 +239,12 @@ test('ranges hold the middle, and the same seed gives the same', () => {
   expect(a.volumeMl.low).toBeLessThan(mid?.volumeMl ?? 0);
   expect(a.volumeMl.high).toBeGreaterThan(mid?.volumeMl ?? 0);
 });
+test('two extracts strained side by side keep one cook busy twice: the clock counts both', () => {
+  const parts = Array.from({ length: 4 }, (_, i) =>
+    makeStep(`part${i}`, 'split', { of: 'milk', into: `m${i}`, share: 0.2 }),
+  );
+  const jars = parts.map((_, i) => makeStep(`jar${i}`, 'jar', { of: `m${i}` }));
+  const r = { ...batch.recipe, steps: [...batch.recipe.steps.filter((s) => s.kind !== 'soak'), ...parts, ...jars] };
+  const s = look(r, SEA)?.summary;
+  expect(s?.elapsedS).toBeGreaterThanOrEqual(s?.handsS ?? NaN);
+});

@@ -1,6 +1,6 @@
 import { readNote } from '../store/kit';
 import { useLive } from '../store/live';
-import { openRealm, realm } from '../store/realm';
+import { openRealm } from '../store/realm';
 import { NotSaved } from '../ui/NotSaved';
 import { useWrite } from '../ui/useWrite';
 import { now } from './clock';
@@ -9,10 +9,8 @@ const STALE_MS = 12 * 3600_000;
 
 /** Says quietly that this is the demo, and how to leave it. */
 export function DemoBanner() {
-  const demo = realm() === 'demo';
   const seeded = useLive(['seededAt'], () => readNote<number>('seededAt')).data;
   const write = useWrite();
-  if (!demo) return null;
   const stale = typeof seeded === 'number' && now() - seeded > STALE_MS;
   const again = (): void => write.run('the demo', async () => (await import('../demo/lay')).layDemo(now()));
   return (

@@ -2,7 +2,7 @@ import { useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
 import { isRouteErrorResponse, useLocation, useNavigate, useRouteError } from 'react-router';
 import { failureName } from '../ui/notSaved';
-import { reloadOnce } from './updates';
+import { reloadOnce } from './reloading';
 
 /** The sentences browsers have for a piece of the application that did not come. */
 const NOT_LOADED = /dynamically imported module|importing a module script|preload (css|js)|failed to fetch/i;

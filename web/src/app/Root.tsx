@@ -1,16 +1,29 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
-import { useState, useSyncExternalStore } from 'react';
+import { lazy, Suspense, useState, useSyncExternalStore } from 'react';
 import { RouterProvider } from 'react-router';
 import { opening, subscribeOpening } from './open';
 import { makeRouter } from './router';
-import { Storage } from './Storage';
+
+/** Hardly ever needed. */
+const Storage = lazy(async () => ({ default: (await import('./Storage')).Storage }));
 
 /** The application, once its kitchen is open; before that, and if it is taken away, what is the matter. */
 export function Root() {
   const [client] = useState(() => new QueryClient());
   const [router] = useState(makeRouter);
   const storage = useSyncExternalStore(subscribeOpening, opening);
-  if (storage.is !== 'open') return <Storage of={storage} />;
+  const opened = (
+    <p className="quiet p-6" role="status">
+      Opening your kitchen …
+    </p>
+  );
+  if (storage.is === 'opening') return opened;
+  if (storage.is !== 'open')
+    return (
+      <Suspense fallback={opened}>
+        <Storage of={storage} />
+      </Suspense>
+    );
   return (
     <QueryClientProvider client={client}>
       <RouterProvider router={router} />

@@ -4,17 +4,22 @@ import { useQueryClient } from '@tanstack/react-query';
 import { lazy, Suspense, useEffect, useRef } from 'react';
 import { ErrorBoundary } from 'react-error-boundary';
 import type { FallbackProps } from 'react-error-boundary';
+import { realm } from '../store/realm';
 import { boilingText } from '../ui/boiling';
 import { Empty } from '../ui/State';
 import { Notes } from '../ui/Notes';
 import { useKit } from '../ui/useKitchen';
-import { DemoBanner } from './DemoBanner';
-import { Keys } from './Keys';
 import { PLACES } from './places';
-import { UpdateReady } from './UpdateReady';
 
 /** The worktop reckons what soaks and runs: it comes right after the page, which need not wait for the reckoning. */
 const Worktop = lazy(async () => ({ default: (await import('./Worktop')).Worktop }));
+
+/** Of the demo alone: a cook's own kitchen need not wait for it. */
+const DemoBanner = lazy(async () => ({ default: (await import('./DemoBanner')).DemoBanner }));
+/** Keeps every place at hand, and says when there is a newer Ironpan: after the first page. */
+const UpdateReady = lazy(async () => ({ default: (await import('./UpdateReady')).UpdateReady }));
+/** Its question and its table are there when they are asked for. */
+const Keys = lazy(async () => ({ default: (await import('./Keys')).Keys }));
 
 /** The two bars, and the place between them. */
 export function Shell() {
@@ -24,8 +29,14 @@ export function Shell() {
         Skip to the page
       </a>
       <TopBar />
-      <DemoBanner />
-      <UpdateReady />
+      {realm() === 'demo' && (
+        <Suspense fallback={<div className="min-h-9" style={{ background: 'var(--water-soft)' }} />}>
+          <DemoBanner />
+        </Suspense>
+      )}
+      <Suspense fallback={null}>
+        <UpdateReady />
+      </Suspense>
       <main id="place" tabIndex={-1} className="pb-40 outline-none wide:pb-24">
         <FocusOnMove />
         <Outlet />
@@ -39,7 +50,9 @@ export function Shell() {
         </ErrorBoundary>
         <BottomPlaces />
       </div>
-      <Keys />
+      <Suspense fallback={null}>
+        <Keys />
+      </Suspense>
     </>
   );
 }

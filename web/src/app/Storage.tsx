@@ -2,14 +2,8 @@ import type { ReactNode } from 'react';
 import type { Opening } from './open';
 
 /** In place of the kitchen, where its storage is not to be had: why, and what to do. */
-export function Storage({ of }: { readonly of: Exclude<Opening, { is: 'open' }> }) {
+export function Storage({ of }: { readonly of: Exclude<Opening, { is: 'open' | 'opening' }> }) {
   switch (of.is) {
-    case 'opening':
-      return (
-        <p className="quiet p-6" role="status">
-          Opening your kitchen …
-        </p>
-      );
     case 'blocked':
       return (
         <Say title="Another window still holds the kitchen">

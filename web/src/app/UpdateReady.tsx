@@ -1,5 +1,7 @@
 import { useSyncExternalStore } from 'react';
-import { shownUpdate, subscribeUpdate } from './updates';
+import { shownUpdate, subscribeUpdate, watchForUpdates } from './updates';
+
+watchForUpdates();
 
 /** Says that a newer Ironpan waits, and takes it up when the cook says so. */
 export function UpdateReady() {

@@ -1,11 +1,12 @@
 import { NewerStorageError, db, openDatabase } from '../store/db';
-import { digestMissing, digestStale } from '../store/digests';
 import { realm } from '../store/realm';
 import { now } from './clock';
 
 /** How the kitchen's storage stands; the page shows a place only when it is open. */
 export type Opening =
-  | { readonly is: 'opening' | 'blocked' | 'open' | 'newer' | 'overtaken' | 'deleted' }
+  | { readonly is: 'opening' }
+  | { readonly is: 'open' }
+  | { readonly is: 'blocked' | 'newer' | 'overtaken' | 'deleted' }
   | { readonly is: 'refused'; readonly why: string };
 
 let state: Opening = { is: 'opening' };
@@ -20,6 +21,13 @@ export function subscribeOpening(l: () => void): () => void {
   return () => listeners.delete(l);
 }
 
+/** The page comes first. */
+const AFTER_FIRST_PAGE_MS = 3000;
+async function refreshBook(): Promise<void> {
+  const { digestStale } = await import('../store/digests');
+  await digestStale(() => new Promise((r) => setTimeout(r, 200)));
+}
+
 /** Opens the kitchen's storage, asks the browser to keep it, and lays the demo when it is opened for the first time. */
 export async function openKitchen(): Promise<void> {
   try {
@@ -31,7 +39,11 @@ export async function openKitchen(): Promise<void> {
       const { layDemo } = await import('../demo/lay');
       await layDemo(now());
     }
-    await digestMissing();
+    // Folding is half of the core: it is loaded before the page only where lines of the book are missing.
+    if ((await db().batches.count()) !== (await db().digests.count())) {
+      const { digestMissing } = await import('../store/digests');
+      await digestMissing();
+    }
     set({ is: 'open' });
   } catch (e) {
     if (e instanceof NewerStorageError) set({ is: 'newer' });
@@ -39,7 +51,7 @@ export async function openKitchen(): Promise<void> {
     return;
   }
   // What an older model folded is folded anew while nothing else is to do; a page that shows it earlier does it itself.
-  void digestStale(() => new Promise((r) => setTimeout(r, 200))).catch(() => undefined);
+  setTimeout(() => void refreshBook().catch(() => undefined), AFTER_FIRST_PAGE_MS);
   try {
     // Not awaited: some browsers ask the cook, and nothing depends on the answer.
     void navigator.storage.persist().catch(() => false);

@@ -73,7 +73,7 @@ export class KitchenDb extends Dexie {
         jars: 'id, batch, filledAt',
         fridge: 'id, at',
         traces: 'id, batch',
-        digests: 'batch, state, startedAt',
+        digests: 'batch, state, startedAt, model',
         standing: 'jar',
       })
       .upgrade(upgradeTo3);

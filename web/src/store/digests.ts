@@ -51,7 +51,7 @@ export async function digestMissing(): Promise<void> {
 /** Figures of another model are folded anew, a few at a time, while nothing else is asked for. */
 export async function digestStale(breath: () => Promise<void>): Promise<void> {
   const d = db();
-  const stale = await d.digests.filter((x) => x.model !== MODEL).primaryKeys();
+  const stale = await d.digests.where('model').notEqual(MODEL).primaryKeys();
   for (let i = 0; i < stale.length; i += 10) {
     await breath();
     await d.digests.bulkPut(await fresh(stale.slice(i, i + 10)));

@@ -7,7 +7,7 @@ import { settle } from './batches';
 import { Pouring, toldAll } from './bulk';
 import { db } from './db';
 import type { DigestRow, KitchenDb, UndoRow } from './db';
-import { labelOf } from './digests';
+import { digestNow, labelOf } from './digests';
 import { PREFERENCES, USUAL } from './kit';
 import type { Settings } from './kit';
 
@@ -165,15 +165,19 @@ export async function importAll(
         done += rows.length;
         onProgress(done / all);
       }
+    const came = new Set(fresh);
     const batches = new Map(theirs.batches.map((b) => [b.id, b]));
     const known = digests.flatMap((x): DigestRow[] => {
       const b = batches.get(x.batch);
       return b && fresh.has(b.id) ? [{ ...x, ...labelOf(b) }] : [];
     });
     await d.digests.bulkPut(known);
+    for (const x of known) fresh.delete(x.batch);
+    for (const b of theirs.batches)
+      if (fresh.has(b.id)) await d.digests.put(digestNow(b, await d.events.where('batch').equals(b.id).toArray()));
     await stand(d, theirs, empty.has('jarEvents'));
     for (const id of grown) {
-      const batch = fresh.has(id) ? undefined : await d.batches.get(id);
+      const batch = came.has(id) ? undefined : await d.batches.get(id);
       if (batch) await settle(d, batch, await d.events.where('batch').equals(id).toArray());
     }
   });
