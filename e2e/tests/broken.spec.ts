@@ -33,6 +33,7 @@ test('a batch that cannot be reckoned takes down no other, nor the worktop, nor 
 }) => {
   test.setTimeout(120_000);
   const cook = await Cook.enter(page, 'demo');
+  await expect(cook.jars().first()).toBeVisible();
   const jars = await cook.jars().count();
   // The batch on the bench, and one whose jars stand on the shelf.
   await damage(page, 'demo-batch-17');
@@ -65,6 +66,7 @@ test('a batch that cannot be reckoned takes down no other, nor the worktop, nor 
   // The jar that cannot be reckoned can still be cleared away.
   await cook.go('/');
   const broken = page.getByRole('alert').filter({ hasText: /A jar of batch 14/ });
+  await expect(broken.first()).toBeVisible();
   const before = await broken.count();
   await broken.first().getByRole('button', { name: 'I have thrown it away' }).click();
   await expect(broken).toHaveCount(before - 1);

@@ -1,7 +1,17 @@
 import { expect, test } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { Cook, MORNING } from './cook';
 
 const HOUR = 3_600_000;
+/** At the stove, with a timer that runs. */
+async function boiling(page: Page): Promise<Cook> {
+  const cook = await Cook.enter(page, 'own');
+  await cook.plans('No soak');
+  await cook.starts();
+  await cook.goesOnUntil('Boil the beans whole');
+  await cook.press(/^Start:/);
+  return cook;
+}
 /** Sets the device's clock, while the time that only counts goes on as it was. */
 async function setClock(cook: Cook, hours: number): Promise<void> {
   await cook.page.clock.setSystemTime(new Date(MORNING.getTime() + hours * HOUR));
@@ -10,11 +20,7 @@ async function setClock(cook: Cook, hours: number): Promise<void> {
 
 test('the clock set back: what runs goes on as before, and every press counts', async ({ page }) => {
   test.setTimeout(120_000);
-  const cook = await Cook.enter(page, 'own');
-  await cook.plans('No soak');
-  await cook.starts();
-  await cook.goesOnUntil('Boil the beans whole');
-  await cook.press(/^Start:/);
+  const cook = await boiling(page);
   const clock = page.getByRole('timer').locator('p').first();
   const before = await clock.innerText();
   await setClock(cook, -2);
@@ -33,11 +39,7 @@ test('the clock set back: what runs goes on as before, and every press counts', 
 });
 
 test('a jump forward asks whether the device slept; a clock that was set moves no timer', async ({ page }) => {
-  const cook = await Cook.enter(page, 'own');
-  await cook.plans('No soak');
-  await cook.starts();
-  await cook.goesOnUntil('Boil the beans whole');
-  await cook.press(/^Start:/);
+  const cook = await boiling(page);
   const clock = page.getByRole('timer').locator('p').first();
   await setClock(cook, 3);
   await expect(page.getByRole('dialog', { name: 'Asleep, or clock changed?' })).toContainText('3 h');
@@ -46,11 +48,7 @@ test('a jump forward asks whether the device slept; a clock that was set moves n
   await expect(clock).not.toHaveText(/^\+/);
 });
 test('asleep: the time has passed', async ({ page }) => {
-  const cook = await Cook.enter(page, 'own');
-  await cook.plans('No soak');
-  await cook.starts();
-  await cook.goesOnUntil('Boil the beans whole');
-  await cook.press(/^Start:/);
+  const cook = await boiling(page);
   await setClock(cook, 3);
   await cook.press('It was asleep: the time passed');
   await expect(page.getByRole('dialog')).toHaveCount(0);

@@ -33,7 +33,20 @@ export function Worktop() {
           {`+ ${open.length - shown.length} more`}
         </Link>
       )}
-      {open.length === 0 && (
+      {bench?.broken.map((b) => (
+        <Link
+          key={b.batch.id}
+          to={`/bench/${b.batch.id}`}
+          className="flex min-w-32 flex-col justify-center px-4 py-1.5"
+          style={{ borderRight: '1px solid var(--bar-line)' }}
+        >
+          <span className="small max-w-52 truncate" style={{ color: 'var(--bar-ash)' }}>
+            {b.batch.name}
+          </span>
+          <span className="font-semibold">cannot be reckoned</span>
+        </Link>
+      ))}
+      {bench && open.length === 0 && bench.broken.length === 0 && (
         <p className="self-center px-5" style={{ color: 'var(--bar-ash)' }}>
           Nothing soaks, nothing runs.
         </p>

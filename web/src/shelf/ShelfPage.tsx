@@ -37,6 +37,12 @@ export function ShelfPage() {
     <div className="mx-auto grid max-w-[84rem] gap-6 px-4 py-4 wide:grid-cols-[minmax(0,1fr)_20rem] wide:px-5">
       <div className="min-w-0">
         <h1 className="sr-only">Shelf</h1>
+        {shelf.broken.map((j) => (
+          <BrokenJar key={j.jar.id} j={j} />
+        ))}
+        {bench.broken.map((b) => (
+          <BrokenBatch key={b.batch.id} b={b} />
+        ))}
         <Board
           name={`Fridge ${plain(kit.fridgeC, 1)} °C · milk`}
           empty="No milk in the fridge."
@@ -51,12 +57,6 @@ export function ShelfPage() {
             <OnBoard key={j.jar.id} j={j} small={false} onOpen={() => setChosen(j.jar.id)} />
           ))}
         </Board>
-        {shelf.broken.map((j) => (
-          <BrokenJar key={j.jar.id} j={j} />
-        ))}
-        {bench.broken.map((b) => (
-          <BrokenBatch key={b.batch.id} b={b} />
-        ))}
         <Soaking batches={open} now={now} roomC={kit.roomC} />
       </div>
       <aside className="flex flex-col gap-4">

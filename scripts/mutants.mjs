@@ -1,0 +1,107 @@
+import { spawnSync } from 'node:child_process';
+import { cpSync, mkdtempSync, readFileSync, readdirSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
+import { tmpdir } from 'node:os';
+import { join, relative } from 'node:path';
+import { root } from './common.mjs';
+
+/**
+ * Changes one small thing of the code at a time, in a copy, and sees whether the tests that reach that file notice:
+ * npm run mutants [how many] [seed]. A thing that nobody notices is a thing that no test holds.
+ */
+const MANY = Number(process.argv[2] ?? 40);
+const SEED = Number(process.argv[3] ?? 1);
+const ROOMS = [
+  'core/src/laws',
+  'core/src/steps',
+  'core/src/checks',
+  'core/src/batch',
+  'core/src/kitchen',
+  'web/src/store',
+];
+/** What a slip of the hand or of the mind would do. Each has one place to change in a line. */
+const SLIPS = [
+  [
+    /(?<![\w.'"])(\d+(?:\.\d+)?)(?![\w'"%])/,
+    (m) => (m[1] === '0' ? '1' : `${Number(m[1]) * 1.1}`),
+    'a number a tenth more',
+  ],
+  [/ < /, () => ' >= ', '< turned'],
+  [/ > /, () => ' <= ', '> turned'],
+  [/ <= /, () => ' > ', '<= turned'],
+  [/ >= /, () => ' < ', '>= turned'],
+  [/ \+ /, () => ' - ', '+ made -'],
+  [/(?<!=>) - (?!>)/, () => ' + ', '- made +'],
+  [/ \* /, () => ' / ', '* made /'],
+  [/Math\.max/, () => 'Math.min', 'max made min'],
+  [/Math\.min/, () => 'Math.max', 'min made max'],
+  [/ && /, () => ' || ', '&& made ||'],
+  [/ \|\| /, () => ' && ', '|| made &&'],
+  [/ === /, () => ' !== ', '=== turned'],
+  [/\btrue\b/, () => 'false', 'true made false'],
+];
+/** Labels, texts, types and what is only said to people are no computation. */
+const NOT_CODE =
+  /^\s*(\/\/|\*|\/\*|import|export type|export interface|type |readonly|label|what:|say|reason|source|name:|id:|\|)|=>\s*void|step: |low: |high: |choices|'[^']* [^']*'/;
+
+function random(seed) {
+  let s = seed >>> 0;
+  return () => {
+    s = (s + 0x6d2b79f5) >>> 0;
+    let t = Math.imul(s ^ (s >>> 15), 1 | s);
+    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
+    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
+  };
+}
+const files = ROOMS.flatMap((room) =>
+  readdirSync(join(root, room))
+    .filter((f) => /\.tsx?$/.test(f) && !/^(index|types|events)\./.test(f))
+    .map((f) => join(root, room, f)),
+);
+const places = files.flatMap((file) =>
+  readFileSync(file, 'utf8')
+    .split('\n')
+    .flatMap((line, i) =>
+      NOT_CODE.test(line) ? [] : SLIPS.flatMap(([find], k) => (find.test(line) ? [{ file, i, k }] : [])),
+    ),
+);
+const next = random(SEED);
+const chosen = [];
+while (chosen.length < Math.min(MANY, places.length)) {
+  const p = places[Math.floor(next() * places.length)];
+  if (!chosen.includes(p)) chosen.push(p);
+}
+
+const dir = mkdtempSync(join(tmpdir(), 'mutants-'));
+const survivors = [];
+try {
+  for (const f of ['core', 'web', 'server', 'jest.config.js', 'package.json', 'tsconfig.base.json', 'docs'])
+    cpSync(join(root, f), join(dir, f), {
+      recursive: true,
+      filter: (s) => !/node_modules|\/dist(\/|$)|mutations\.test|long\.test/.test(relative(root, s)),
+    });
+  symlinkSync(join(root, 'node_modules'), join(dir, 'node_modules'));
+  const jest = join(root, 'node_modules', 'jest', 'bin', 'jest.js');
+  const args = ['--silent', '--bail=1', '--selectProjects', 'core', 'web', '--findRelatedTests'];
+  for (const [n, { file, i, k }] of chosen.entries()) {
+    const [find, to, what] = SLIPS[k];
+    const at = join(dir, relative(root, file));
+    const text = readFileSync(file, 'utf8');
+    const lines = text.split('\n');
+    lines[i] = lines[i].replace(find, (...m) => to(m));
+    writeFileSync(at, lines.join('\n'));
+    const from = Date.now();
+    const run = spawnSync(process.execPath, [jest, ...args, at], { cwd: dir, stdio: 'ignore', timeout: 300_000 });
+    writeFileSync(at, text);
+    const killed = run.status !== 0;
+    const where = `${relative(root, file)}:${i + 1}`;
+    if (!killed) survivors.push(`${where} ${what}: ${lines[i].trim()}`);
+    console.log(
+      `${n + 1}/${chosen.length} ${killed ? 'noticed ' : 'UNNOTICED'} ${where} ${what} (${Math.round((Date.now() - from) / 1000)} s)`,
+    );
+  }
+} finally {
+  rmSync(dir, { recursive: true, force: true });
+}
+const killed = chosen.length - survivors.length;
+console.log(`\n${killed} of ${chosen.length} noticed, ${Math.round((100 * killed) / chosen.length)} % (seed ${SEED})`);
+for (const s of survivors) console.log(`  ${s}`);
