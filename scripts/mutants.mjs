@@ -2,6 +2,7 @@ import { spawnSync } from 'node:child_process';
 import { cpSync, mkdtempSync, readFileSync, readdirSync, rmSync, symlinkSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join, relative } from 'node:path';
+import { seededRandom } from '@ironpan/core/numerics';
 import { root } from './common.mjs';
 
 /**
@@ -43,15 +44,6 @@ const SLIPS = [
 const NOT_CODE =
   /^\s*(\/\/|\*|\/\*|import|export type|export interface|type |readonly|label|what:|say|reason|source|name:|id:|\|)|=>\s*void|step: |low: |high: |choices|'[^']* [^']*'/;
 
-function random(seed) {
-  let s = seed >>> 0;
-  return () => {
-    s = (s + 0x6d2b79f5) >>> 0;
-    let t = Math.imul(s ^ (s >>> 15), 1 | s);
-    t = (t + Math.imul(t ^ (t >>> 7), 61 | t)) ^ t;
-    return ((t ^ (t >>> 14)) >>> 0) / 4294967296;
-  };
-}
 const files = ROOMS.flatMap((room) =>
   readdirSync(join(root, room))
     .filter((f) => /\.tsx?$/.test(f) && !/^(index|types|events)\./.test(f))
@@ -64,7 +56,7 @@ const places = files.flatMap((file) =>
       NOT_CODE.test(line) ? [] : SLIPS.flatMap(([find], k) => (find.test(line) ? [{ file, i, k }] : [])),
     ),
 );
-const next = random(SEED);
+const next = seededRandom(SEED);
 const chosen = [];
 while (chosen.length < Math.min(MANY, places.length)) {
   const p = places[Math.floor(next() * places.length)];

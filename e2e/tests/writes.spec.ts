@@ -112,6 +112,19 @@ test('a full disk: plan, kit, own food, preference and shelf say so too', async 
     () => cook.press('Add it'),
     () => expect(page.getByRole('textbox', { name: 'a US cup of it weighs' })).toHaveCount(1),
   );
+  const cup = page.getByRole('textbox', { name: 'a US cup of it weighs' });
+  await toldAndKept(
+    page,
+    async () => {
+      await cup.fill('91');
+      await cup.blur();
+      await expect(cup).toHaveValue('91');
+    },
+    async () => {
+      await cook.go('/kit');
+      await expect(cup).toHaveValue('91');
+    },
+  );
   const ounces = page.getByRole('checkbox', { name: /^Ounces/ });
   await toldAndKept(
     page,

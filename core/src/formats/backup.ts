@@ -7,7 +7,7 @@ import { checkShape } from './shape';
 import { belongTogether } from './together';
 
 /** Ten years with traces come to a hundred megabytes packed; more than this is some other file. */
-export const BACKUP_MOST_BYTES = 600_000_000;
+const BACKUP_MOST_BYTES = 600_000_000;
 
 /** A whole kitchen as one archive. Large ones are written piece by piece with `ArchiveWriter`. */
 export function backupBytes(k: Kitchen, exportedAt: number): Uint8Array {

@@ -1,5 +1,5 @@
-export { backupBytes, readBackup, BACKUP_MOST_BYTES } from './backup';
-export { ArchiveWriter, BACKUP_FORMAT, BACKUP_VERSION } from './archive';
+export { backupBytes, readBackup } from './backup';
+export { ArchiveWriter } from './archive';
 export type { ReadBackup } from './backup';
 export { readPlanFile, readPlan, writePlan, fileKey, PLAN_FORMAT, PLAN_VERSION } from './planFile';
 export type { PlanFile, ReadPlan } from './planFile';

@@ -14,8 +14,8 @@ export function UpdateReady() {
       style={{ background: 'var(--leaf-soft)' }}
     >
       <p className="small">
-        <b>A newer Ironpan is ready.</b> Timers go on; it is taken up when you leave this window with nothing half
-        typed.
+        <b>A newer Ironpan is ready.</b> It is taken up when you leave this window with no timer running and nothing
+        half typed.
       </p>
       <button type="button" className="linkish small" onClick={update.take}>
         Take it up now

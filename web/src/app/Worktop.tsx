@@ -72,6 +72,7 @@ function Tile({ b, now }: { readonly b: Running; readonly now: number }) {
   return (
     <Link
       to={`/bench/${b.batch.id}`}
+      data-runs={timer === null ? undefined : true}
       className="flex min-w-32 flex-col justify-center px-4 py-1.5"
       style={{ borderRight: '1px solid var(--bar-line)' }}
     >

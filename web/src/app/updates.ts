@@ -1,5 +1,5 @@
-import { soundMoment } from './reloading';
 import { registerSW } from 'virtual:pwa-register';
+import { soundMoment } from './reloading';
 
 /** Is there a newer Ironpan, and what would take it up. */
 export interface Update {
@@ -26,6 +26,8 @@ export function watchForUpdates(): void {
     },
   });
   document.addEventListener('visibilitychange', () => {
-    if (document.visibilityState === 'hidden' && update.ready && soundMoment()) update.take();
+    // A page loaded anew may not ring until it is touched: while a timer runs only the cook's own press takes it up.
+    const runs = document.querySelector('[data-runs]') !== null;
+    if (document.visibilityState === 'hidden' && update.ready && !runs && soundMoment()) update.take();
   });
 }

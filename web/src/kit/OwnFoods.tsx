@@ -105,15 +105,18 @@ export function OwnFoods() {
   );
 }
 
+type Parts = Parameters<typeof changeMaterial>[1];
 function Food({ of }: { readonly of: MaterialRecord }) {
-  const m = of.material;
   const write = useWrite();
-  const [failed, setFailed] = useState<string | null>(null);
-  // One figure after another is typed: each is written at once, none waits for the one before.
-  const change = (parts: Parameters<typeof changeMaterial>[1]): void => {
+  /** What was typed and could not be kept: it stays in its fields. */
+  const [lost, setLost] = useState<{ readonly parts: Parts; readonly why: string } | null>(null);
+  const m = { ...of.material, ...lost?.parts };
+  // One figure after another is typed: each is written at once, with what is still to be kept; none waits for another.
+  const change = (typed: Parts): void => {
+    const parts = { ...lost?.parts, ...typed };
     changeMaterial(of.id, parts, now()).then(
-      () => setFailed(null),
-      (e: unknown) => setFailed(notSaved('this figure', e)),
+      () => setLost(null),
+      (e: unknown) => setLost({ parts, why: notSaved('this figure', e) }),
     );
   };
   const sum = SHOWN.reduce((g, c) => g + m.per100g[c], 0);
@@ -151,11 +154,7 @@ function Food({ of }: { readonly of: MaterialRecord }) {
         </button>
       </div>
       <NotSaved of={write} />
-      {failed !== null && (
-        <p role="alert" className="notice danger my-2">
-          {failed} Then type it again.
-        </p>
-      )}
+      <NotSaved of={{ failed: lost?.why ?? null, again: () => change({}) }} />
       {refused && (
         <p role="alert" className="notice danger mt-2">
           {warningText({ check: `refused:${refused}`, step: null, weight: 'danger', figures: {}, fixes: [] })}

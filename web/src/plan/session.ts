@@ -135,6 +135,9 @@ export class PlanSession {
     if (this.writing) await new Promise<void>((done) => this.idle.push(done));
     if (!this.current) return;
     const to = await stepPlan(this.current.id, way, now());
-    if (to) this.take(to);
+    if (!to) return;
+    // What could not be kept has been stepped away from.
+    this.fail(null);
+    this.take(to);
   };
 }

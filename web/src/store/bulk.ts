@@ -18,6 +18,10 @@ export class Pouring {
     this.before = t.table(table).count();
     await before;
   }
+  /** Until all of it is written. */
+  async end(): Promise<void> {
+    await this.before;
+  }
 }
 /** Everyone who watches this kitchen, here and in other windows, reads again. */
 export function toldAll(): void {

@@ -41,7 +41,6 @@ async function fresh(ids: readonly string[]): Promise<DigestRow[]> {
 /** Batches that have none yet (an older storage, a fault) get theirs; awaited before any page asks what is open. */
 export async function digestMissing(): Promise<void> {
   const d = db();
-  if ((await d.batches.count()) === (await d.digests.count())) return;
   const have = new Set(await d.digests.toCollection().primaryKeys());
   const all = new Set(await d.batches.toCollection().primaryKeys());
   await d.digests.bulkDelete([...have].filter((id) => !all.has(id)));

@@ -147,7 +147,7 @@ export async function importAll(
   );
   let done = 0;
   await d.transaction('rw', d.tables, async () => {
-    const fresh = new Set<string>();
+    const came = new Set<string>();
     const grown = new Set<string>();
     if (how === 'replace') for (const t of [...TABLES, 'digests', 'standing']) await clear(d, t);
     const pouring = new Pouring();
@@ -160,21 +160,19 @@ export async function importAll(
         const come = rows.filter((r, i) => ours[i] == null || isLater(r, ours[i]));
         const put = come.map((r) => into(table, r));
         await (empty.has(table) ? pouring.into(table, put) : d.table(table).bulkPut(put));
-        if (table === 'batches') for (const r of come) fresh.add(r.id);
+        if (table === 'batches') for (const r of come) came.add(r.id);
         if (table === 'events') for (const r of come) grown.add(String(r.batch));
         done += rows.length;
         onProgress(done / all);
       }
-    const came = new Set(fresh);
-    const batches = new Map(theirs.batches.map((b) => [b.id, b]));
-    const known = digests.flatMap((x): DigestRow[] => {
-      const b = batches.get(x.batch);
-      return b && fresh.has(b.id) ? [{ ...x, ...labelOf(b) }] : [];
-    });
-    await d.digests.bulkPut(known);
-    for (const x of known) fresh.delete(x.batch);
-    for (const b of theirs.batches)
-      if (fresh.has(b.id)) await d.digests.put(digestNow(b, await d.events.where('batch').equals(b.id).toArray()));
+    await pouring.end();
+    const told = new Map(digests.map((x) => [x.batch, x]));
+    const rows: DigestRow[] = [];
+    for (const b of theirs.batches.filter((x) => came.has(x.id))) {
+      const x = told.get(b.id);
+      rows.push(x ? { ...x, ...labelOf(b) } : digestNow(b, await d.events.where('batch').equals(b.id).toArray()));
+    }
+    await d.digests.bulkPut(rows);
     await stand(d, theirs, empty.has('jarEvents'));
     for (const id of grown) {
       const batch = came.has(id) ? undefined : await d.batches.get(id);

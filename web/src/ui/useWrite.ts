@@ -11,7 +11,6 @@ interface Command {
 export interface Write {
   /** Writes; a press while one is under way is the same press and is not made twice. */
   readonly run: <T>(what: string, write: () => Promise<T>, then?: (got: T) => void) => void;
-  readonly busy: boolean;
   /** Why the last one was not kept; null: it was, or there was none. */
   readonly failed: string | null;
   readonly again: () => void;
@@ -39,7 +38,6 @@ export function useWrite(): Write {
   const last = mutation.variables;
   return {
     run: (what, write, then) => start({ what, write: async () => write().then((got) => () => then?.(got)) }),
-    busy: mutation.isPending,
     failed: mutation.error && last ? notSaved(last.what, mutation.error) : null,
     again: () => {
       if (last) start(last);
