@@ -122,8 +122,8 @@ function Cells({ r }: { readonly r: DigestRow | undefined }) {
           {r.number} · {r.name}
         </Link>
       </th>
-      <td className="num whitespace-nowrap">{dayIn(r.startedAt, now())}</td>
-      <td>{done && <LittleJars ml={r.measuredMl ?? r.jarredMl ?? 0} milk={r.milk} />}</td>
+      <td className="num pr-3 whitespace-nowrap">{dayIn(r.startedAt, now())}</td>
+      <td className="pr-3">{done && <LittleJars ml={r.measuredMl ?? r.jarredMl ?? 0} milk={r.milk} />}</td>
       <td className="num text-right whitespace-nowrap">{join(millilitres(r.promisedMl))}</td>
       <td className="num text-right whitespace-nowrap">
         {done && r.jarredMl !== null ? join(millilitres(r.jarredMl)) : '–'}
