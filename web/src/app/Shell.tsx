@@ -9,6 +9,7 @@ import { boilingText } from '../ui/boiling';
 import { Empty } from '../ui/State';
 import { Notes } from '../ui/Notes';
 import { useKit } from '../ui/useKitchen';
+import { Keys } from './Keys';
 import { PLACES } from './places';
 
 /** The worktop reckons what soaks and runs: it comes right after the page, which need not wait for the reckoning. */
@@ -18,8 +19,6 @@ const Worktop = lazy(async () => ({ default: (await import('./Worktop')).Worktop
 const DemoBanner = lazy(async () => ({ default: (await import('./DemoBanner')).DemoBanner }));
 /** Keeps every place at hand, and says when there is a newer Ironpan: after the first page. */
 const UpdateReady = lazy(async () => ({ default: (await import('./UpdateReady')).UpdateReady }));
-/** Its question and its table are there when they are asked for. */
-const Keys = lazy(async () => ({ default: (await import('./Keys')).Keys }));
 
 /** The two bars, and the place between them. */
 export function Shell() {
@@ -50,9 +49,7 @@ export function Shell() {
         </ErrorBoundary>
         <BottomPlaces />
       </div>
-      <Suspense fallback={null}>
-        <Keys />
-      </Suspense>
+      <Keys />
     </>
   );
 }
