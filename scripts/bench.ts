@@ -4,7 +4,7 @@ import { performance } from 'node:perf_hooks';
 import { fold, look, ranges, rankFor, solveFor, summarise, whatMoves } from '@ironpan/core/batch';
 import type { Target } from '@ironpan/core/batch';
 import { readPlan, writeOutcome, writePlan } from '@ironpan/core/formats';
-import { USUAL_KIT } from '@ironpan/core/kitchen';
+import { USUAL_KIT, unlearned } from '@ironpan/core/kitchen';
 import { METHODS, methodById, recipeOf } from '@ironpan/core/methods';
 import { makeStep } from '@ironpan/core/steps';
 import type { Recipe, Step } from '@ironpan/core/steps';
@@ -49,20 +49,20 @@ const passes = (n: number): Recipe => ({
 });
 const predict = (file: unknown): unknown => {
   const r = readPlan(file);
-  const seen = r.ok ? look(r.plan.recipe, r.plan.kit) : null;
+  const seen = r.ok ? look(r.plan.recipe, unlearned(r.plan.kit)) : null;
   return r.ok && seen ? writeOutcome(r.plan, seen) : null;
 };
 const fileOf = (id: string): unknown => writePlan({ name: id, method: id, recipe: school(id) });
 const soyFile = fileOf('soy-washed');
 const oatFile = fileOf('oat-middle');
 
-const first = timeUs(() => fold(washed, { kit }), 100);
+const first = timeUs(() => fold(washed, unlearned(kit)), 100);
 const rows: readonly (readonly [string, () => unknown])[] = [
   ['reference loop (100 exponentials)', reference],
-  ['one fold, soy, fourteen steps', () => fold(washed, { kit })],
-  ['one fold, oats, four steps', () => fold(oat, { kit })],
-  ['fold, summary and checks (a change on the plan page), soy', () => look(washed, kit)],
-  ['fold, summary and checks, oats', () => look(oat, kit)],
+  ['one fold, soy, fourteen steps', () => fold(washed, unlearned(kit))],
+  ['one fold, oats, four steps', () => fold(oat, unlearned(kit))],
+  ['fold, summary and checks (a change on the plan page), soy', () => look(washed, unlearned(kit))],
+  ['fold, summary and checks, oats', () => look(oat, unlearned(kit))],
   ['predict, soy: plan file read, folded, checked and written', () => predict(soyFile)],
   ['predict, oats', () => predict(oatFile)],
 ];
@@ -77,7 +77,7 @@ const counts = [1, 16, 31];
 const [one = NaN, sixteen = NaN, more = NaN] = mediansUs(
   counts.map((n) => {
     const r = passes(n);
-    return () => fold(r, { kit });
+    return () => fold(r, unlearned(kit));
   }),
 );
 console.log(
@@ -96,14 +96,14 @@ const targets: readonly (readonly [string, string, Target])[] = [
   ['a class', 'coconut-one-blend', { classId: 'coconut-milk' }],
 ];
 for (const [what, id, target] of targets)
-  console.log(`backwards, ${what}: ${solveFor(school(id), kit, {}, target).folds} folds (60 at most)`);
+  console.log(`backwards, ${what}: ${solveFor(school(id), unlearned(kit), target).folds} folds (60 at most)`);
 
 const n = 2000;
 const [sampled = NaN, bare = NaN] = mediansUs(
   [
-    () => ranges(washed, kit, {}, 1, n),
+    () => ranges(washed, unlearned(kit), 1, n),
     () => {
-      for (let i = 0; i < n; i += 1) summarise(washed, fold(washed, { kit }), kit, 'main');
+      for (let i = 0; i < n; i += 1) summarise(washed, fold(washed, unlearned(kit)), kit, 'main');
     },
   ],
   5,
@@ -113,7 +113,7 @@ console.log(`${n} Monte Carlo folds: ${(sampled / bare).toFixed(2)} × the time 
 
 const all = METHODS.map((m) => ({ id: m.id, milk: m.milk, recipe: recipeOf(m) }));
 const [ranked = NaN, moved = NaN] = mediansUs(
-  [() => rankFor('cold', all, kit, { hours: null, blender: true }), () => whatMoves(oat, kit, {})],
+  [() => rankFor('cold', all, unlearned(kit), { hours: null, blender: true }), () => whatMoves(oat, unlearned(kit))],
   9,
   3,
 );

@@ -3,6 +3,8 @@ import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { digestOf, endOfJar } from '@ironpan/core/batch';
 import { backupBytes } from '@ironpan/core/formats';
+import { NOTHING_LEARNED, together } from '@ironpan/core/learning';
+import type { Evidence, Learned } from '@ironpan/core/learning';
 import { groupBy } from '@ironpan/core/numerics';
 import { milkOf } from '@ironpan/core/words';
 import { largeKitchen } from './src/demo/large';
@@ -31,9 +33,12 @@ function tablesOf(batches: number): Readonly<Record<string, readonly object[]>> 
     jars,
     jarEvents: made.flatMap((m) => m.jarEvents),
     traces,
+    learned: learnedFrom(
+      made.filter((m) => m.jars.length > 0).flatMap((m) => digestOf(m.batch, m.events, m.progress).evidence),
+    ),
     digests: made.map(({ batch, events, progress, jars: filled }) => ({
       ...digestOf(batch, events, progress),
-      ...(filled.length === 0 && progress.state === 'finished' ? { state: 'open' } : {}),
+      ...(filled.length === 0 && progress.state === 'finished' ? { state: 'open', evidence: [] } : {}),
       number: batch.number,
       name: batch.name,
       startedAt: batch.startedAt,
@@ -42,6 +47,14 @@ function tablesOf(batches: number): Readonly<Record<string, readonly object[]>> 
     })),
     standing: jars.filter((j) => endOfJar(logs.get(j.id) ?? []) === null).map((j) => ({ jar: j.id })),
   };
+}
+function learnedFrom(evidence: readonly Evidence[]): readonly Learned[] {
+  const by = new Map<string, Learned>();
+  for (const e of evidence) {
+    const had = by.get(e.coefficient) ?? NOTHING_LEARNED;
+    by.set(e.coefficient, { coefficient: e.coefficient, ...together(had, e, 1) });
+  }
+  return [...by.values()];
 }
 for (const n of SIZES) {
   const dir = join(out, String(n));

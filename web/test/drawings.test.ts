@@ -1,6 +1,6 @@
 import { expect, test, describe } from '@jest/globals';
 import { fold } from '@ironpan/core/batch';
-import { flowG, massG, USUAL_KIT } from '@ironpan/core/kitchen';
+import { flowG, massG, USUAL_KIT, unlearned } from '@ironpan/core/kitchen';
 import { METHODS, recipeOf } from '@ironpan/core/methods';
 import { makeStep } from '@ironpan/core/steps';
 import type { Recipe, Step } from '@ironpan/core/steps';
@@ -36,7 +36,7 @@ describe('the flow drawing', () => {
     for (const frame of FRAMES)
       test(`${m.id}, ${frame.width} px`, () => {
         const r = recipeOf(m);
-        const o = fold(r, { kit: USUAL_KIT });
+        const o = fold(r, unlearned(USUAL_KIT));
         const l = flowLayout(r, o, frame);
         sound(l, frame);
         // Ribbons are as wide as the grams: every fresh water poured, and every stream at its end, solids and water apart.
@@ -54,7 +54,7 @@ describe('the flow drawing', () => {
       });
   test('graded extracts branch to lanes of their own, in the order they come, the pulp lowest', () => {
     const r = school('coconut-graded');
-    const l = flowLayout(r, fold(r, { kit: USUAL_KIT }), FRAMES[0]);
+    const l = flowLayout(r, fold(r, unlearned(USUAL_KIT)), FRAMES[0]);
     const y = (s: string) => l.ends.find((e) => e.stream === s)?.y ?? NaN;
     expect(y('first')).toBeLessThan(y('second'));
     expect(y('second')).toBeLessThan(y('third'));
@@ -86,7 +86,7 @@ describe('the flow drawing', () => {
       ),
     };
     for (const r of [more, passes])
-      for (const frame of FRAMES) sound(flowLayout(r, fold(r, { kit: USUAL_KIT }), frame), frame);
+      for (const frame of FRAMES) sound(flowLayout(r, fold(r, unlearned(USUAL_KIT)), frame), frame);
   });
   test('a school that boils before it strains has its stations in that order; rice is cooked before it is ground', () => {
     expect(stationOrder(school('soy-with-pulp'))).toEqual(['soak', 'grind', 'cook', 'strain', 'jar']);
@@ -96,6 +96,6 @@ describe('the flow drawing', () => {
   test('an empty plan is drawn without a fault', () => {
     const r = recipeOf(METHODS[0] as never);
     const none = { ...r, larder: r.larder.map((x) => ({ ...x, grams: 0 })) };
-    expect(flowLayout(none, fold(none, { kit: USUAL_KIT }), FRAMES[0]).height).toBeGreaterThan(0);
+    expect(flowLayout(none, fold(none, unlearned(USUAL_KIT)), FRAMES[0]).height).toBeGreaterThan(0);
   });
 });

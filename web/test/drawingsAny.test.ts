@@ -1,7 +1,7 @@
 import { expect, test, describe } from '@jest/globals';
 import fc from 'fast-check';
 import { fold } from '@ironpan/core/batch';
-import { massG, USUAL_KIT } from '@ironpan/core/kitchen';
+import { massG, USUAL_KIT, unlearned } from '@ironpan/core/kitchen';
 import { METHODS, recipeOf } from '@ironpan/core/methods';
 import { applyEdits, kindOf, KINDS, makeStep, orderFaults } from '@ironpan/core/steps';
 import type { Edit, Recipe } from '@ironpan/core/steps';
@@ -39,7 +39,7 @@ describe('any plan, drawn', () => {
   test('every figure is a number, bars stand in the frame, labels inside it and never on each other', () => {
     fc.assert(
       fc.property(anyPlan, fc.constantFrom(...FRAMES), (r, frame) => {
-        const l = flowLayout(r, fold(r, { kit: USUAL_KIT }), frame);
+        const l = flowLayout(r, fold(r, unlearned(USUAL_KIT)), frame);
         for (const x of l.ribbons)
           for (const v of [x.x0, x.y0, x.x1, x.y1, x.h]) expect([x.key, Number.isFinite(v)]).toEqual([x.key, true]);
         for (const b of l.bars) expect([b.key, b.x >= 0 && b.x <= frame.width && b.h >= 0]).toEqual([b.key, true]);
@@ -60,7 +60,7 @@ describe('any plan, drawn', () => {
   test('what ends on the page is what there is at the end, each once, as wide as its grams', () => {
     fc.assert(
       fc.property(anyPlan, (r) => {
-        const o = fold(r, { kit: USUAL_KIT });
+        const o = fold(r, unlearned(USUAL_KIT));
         const l = flowLayout(r, o, FRAMES[0]);
         const there = Object.entries(o.products).filter(([, s]) => massG(s) >= 1);
         for (const e of l.ends) {
@@ -76,7 +76,7 @@ describe('any plan, drawn', () => {
   test('bands of a stream are shares of one; solids and water run apart', () => {
     fc.assert(
       fc.property(anyPlan, (r) => {
-        for (const stage of fold(r, { kit: USUAL_KIT }).stages)
+        for (const stage of fold(r, unlearned(USUAL_KIT)).stages)
           for (const [, s] of stage.writes) {
             const bands = bandsOf(s ?? undefined);
             expect(bands.reduce((sum, [, share]) => sum + share, 0)).toBeCloseTo(1, 9);
@@ -89,7 +89,7 @@ describe('any plan, drawn', () => {
   test('the way to the main milk holds the first work bowl and never the pulp', () => {
     for (const m of METHODS) {
       const r = recipeOf(m);
-      const lanes = lanesOf(r, fold(r, { kit: USUAL_KIT }));
+      const lanes = lanesOf(r, fold(r, unlearned(USUAL_KIT)));
       expect([m.id, lanes.main.has('work')]).toEqual([m.id, true]);
       expect(lanes.side.at(-1)).toBe('pulp');
       expect(lanes.main.has('pulp')).toBe(false);

@@ -1,6 +1,6 @@
 import { expect, test, describe } from '@jest/globals';
 import { fold } from '@ironpan/core/batch';
-import { USUAL_KIT } from '@ironpan/core/kitchen';
+import { USUAL_KIT, unlearned } from '@ironpan/core/kitchen';
 import { METHODS, recipeOf } from '@ironpan/core/methods';
 import { flowLayout } from '../src/drawings/flowLayout';
 import { edgeAt, pointText, ribbonAt } from '../src/drawings/flowPoint';
@@ -9,7 +9,7 @@ import { between } from '../src/drawings/mapValue';
 describe('pointing at the flow', () => {
   const drawn = METHODS.map((m) => {
     const r = recipeOf(m);
-    return { r, l: flowLayout(r, fold(r, { kit: USUAL_KIT }), { width: 920, thick: 104, compact: false }) };
+    return { r, l: flowLayout(r, fold(r, unlearned(USUAL_KIT)), { width: 920, thick: 104, compact: false }) };
   });
   test('an edge begins and ends where the ribbon does, is half way in the middle, and never turns back', () => {
     const r = { x0: 10, x1: 110, y0: 20, y1: 80, h: 5 } as never;

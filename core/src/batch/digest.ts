@@ -1,4 +1,6 @@
 import { massG, volumeMl } from '../kitchen';
+import { evidenceOf } from '../learning';
+import type { Evidence } from '../learning';
 import type { BatchEvent, FrozenBatch } from './events';
 import { lastSeq } from './log';
 import type { Progress } from './progress';
@@ -18,6 +20,8 @@ export interface Digest {
   readonly jarredMl: number | null;
   readonly solids: number | null;
   readonly measuredMl: number | null;
+  /** What it says of the kitchen's things and foods; nothing until it is finished. */
+  readonly evidence: readonly Evidence[];
 }
 export function digestOf(batch: FrozenBatch, events: readonly BatchEvent[], p: Progress): Digest {
   return {
@@ -29,6 +33,7 @@ export function digestOf(batch: FrozenBatch, events: readonly BatchEvent[], p: P
     jarredMl: p.summary.main ? p.summary.jarredMl : null,
     solids: p.summary.main?.solids ?? null,
     measuredMl: measuredMl(p),
+    evidence: p.state === 'finished' ? evidenceOf(p.outcome.fits) : [],
   };
 }
 /** Milk in all the jars by the scale, ml; null when one of them was not weighed. */

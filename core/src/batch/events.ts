@@ -1,5 +1,5 @@
 import type { Beliefs, Kit, Stream } from '../kitchen';
-import type { Reading, Recipe } from '../steps';
+import type { Reading, Recipe, Trace } from '../steps';
 
 /**
  * One line of a log. `seq` is one more than the highest its writer had seen in that log: lines are read in (seq, id),
@@ -29,6 +29,16 @@ export type BatchEvent = Line & { readonly batch: string } & (
     | { readonly is: 'abandoned'; readonly why: AbandonReason; readonly text: string }
     | { readonly is: 'note'; readonly text: string }
   );
+/** Ten seconds or so of one instrument: a course is kept whole, in chunks of its own; a reading names the first. */
+export interface TraceChunk extends Trace {
+  readonly id: string;
+  readonly batch: string;
+  readonly step: string;
+  readonly task: string;
+  readonly channel: 'temperatureC' | 'weightG' | 'loudnessDb';
+  /** Which chunk of this course, from 0. */
+  readonly chunk: number;
+}
 /** What a batch was expected to bring, kept at its start. */
 export interface Promised {
   readonly volumeMl: number;

@@ -11,16 +11,29 @@ import {
   coefficientId,
   COEFFICIENTS,
 } from '../kitchen';
-import type { Beliefs, Flow, Kit, Stream } from '../kitchen';
+import type { Beliefs, Flow, Here, Kit, Stream } from '../kitchen';
 import { materialById } from '../materials';
 import { findRoot } from '../numerics';
-import { contextOf, kindOf, rest, withParams } from '../steps';
-import type { Ctx, Effect, Fit, Outcome, Reading, Recipe, Stage, Step, StepResult } from '../steps';
+import { contextOf, kindOf, readingSd, rest, withParams } from '../steps';
+import type {
+  Ctx,
+  Effect,
+  Fit,
+  Kind,
+  Outcome,
+  Reading,
+  ReadingSpec,
+  Recipe,
+  Stage,
+  Step,
+  StepResult,
+  Trace,
+} from '../steps';
 
-export interface Given {
-  readonly kit: Kit;
-  readonly beliefs?: Beliefs;
+export interface Given extends Here {
   readonly readings?: readonly Reading[];
+  /** What probes told, by the id that a reading names. */
+  readonly traces?: ReadonlyMap<string, Trace>;
   /** Real seconds that passed before a step began, folded as rest; a prediction assumes none. */
   readonly gapS?: Readonly<Record<string, number>>;
   /** Go on from these streams instead of the larder. */
@@ -48,8 +61,8 @@ export function fold(recipe: Recipe, given: Given): Outcome {
   const ledger: Flow[] = [];
   const stages: Stage[] = [];
   const fits: Fit[] = [];
-  let beliefs = given.beliefs ?? {};
-  const base = contextOf(given.kit, beliefs, recipe.materials);
+  let beliefs = given.beliefs;
+  const base = contextOf({ kit: given.kit, beliefs }, recipe.materials);
   for (const l of given.start ? [] : recipe.larder) {
     const s = fromLarder(materialById(recipe.materials, l.material), l.grams, given.kit.roomC);
     ledger.push(flowOf('larder', away('larder'), at(l.into), s));
@@ -67,7 +80,9 @@ export function fold(recipe: Recipe, given: Given): Outcome {
     const mine = given.readings?.filter((r) => r.step === step.id) ?? [];
     let startS = 0;
     for (const name of reads) startS = Math.max(startS, get(name).readyAtS);
-    const done = runStep(step, mine, get, beliefs === base.beliefs ? base : { ...base, beliefs });
+    const courses = given.traces && coursesOf(step, mine, given.traces, base);
+    const ctx = beliefs === base.beliefs && !courses ? base : { ...base, beliefs, ...(courses && { courses }) };
+    const done = runStep(step, mine, get, ctx);
     beliefs = done.beliefs;
     fits.push(...done.fits);
     for (const flow of done.result.flows) ledger.push(flow);
@@ -89,6 +104,22 @@ interface Ran {
   readonly beliefs: Beliefs;
 }
 
+/** The courses that probes told of this step, by task; a trace that is not at hand leaves the computed one. */
+function coursesOf(
+  step: Step,
+  readings: readonly Reading[],
+  traces: ReadonlyMap<string, Trace>,
+  ctx: Ctx,
+): Readonly<Record<string, Trace>> | undefined {
+  let out: Record<string, Trace> | undefined;
+  for (const r of readings) {
+    const spec = kindOf(step.kind).readings[r.what];
+    const trace = r.trace === undefined ? undefined : traces.get(r.trace);
+    if (spec && trace && spec.effect(step.params, ctx).is === 'course') (out ??= {})[spec.task] = trace;
+  }
+  return out;
+}
+
 /** The step with what was poured and timed in place of what was planned. */
 export function asRead(step: Step, readings: readonly Reading[], ctx: Ctx): Step {
   const read: Record<string, number> = {};
@@ -104,26 +135,31 @@ function runStep(step: Step, readings: readonly Reading[], get: (s: string) => S
   if (readings.length === 0)
     return { result: kind.run(step.id, step.params, get, ctx), fits: [], beliefs: ctx.beliefs };
   const p = asRead(step, readings, ctx).params;
-  const rest: { reading: Reading; effect: Exclude<Effect, { is: 'param' | 'note' }> }[] = [];
+  const rest: {
+    reading: Reading;
+    spec: ReadingSpec<Kind>;
+    effect: Exclude<Effect, { is: 'param' | 'course' | 'note' }>;
+  }[] = [];
   for (const reading of readings) {
     const spec = kind.readings[reading.what];
     if (!spec) continue;
     const effect = spec.effect(step.params, ctx);
-    if (effect.is !== 'note' && effect.is !== 'param') rest.push({ reading, effect });
+    if (effect.is !== 'note' && effect.is !== 'param' && effect.is !== 'course') rest.push({ reading, spec, effect });
   }
   let beliefs = ctx.beliefs;
   const fits: Fit[] = [];
   const run = (b: Beliefs) => kind.run(step.id, p, get, { ...ctx, beliefs: b });
-  for (const { reading, effect } of rest) {
+  for (const { reading, spec, effect } of rest) {
     if (effect.is !== 'fit') continue;
     const id = coefficientId(effect.kind, effect.thing);
     const bounds = COEFFICIENTS[effect.kind];
     const withC = (c: number): Beliefs => ({ ...beliefs, [id]: { mean: c, n: 1, ...bounds } });
     const miss = (c: number) => (run(withC(c)).figures[effect.figure] ?? 0) - reading.value;
     const found = findRoot(miss, bounds.low, bounds.high, Math.max(1e-6, Math.abs(reading.value) * 1e-9));
-    beliefs = withC(found.x);
     const leftOver = found.converged ? 0 : -found.residual;
-    fits.push({ coefficient: id, value: found.x, step: step.id, what: reading.what, leftOver });
+    const sd = fitSd(miss, found.x, readingSd(reading, spec));
+    beliefs = { ...beliefs, [id]: { mean: found.x, n: 1, ...bounds, sd: Math.min(sd, bounds.sd) } };
+    fits.push({ coefficient: id, value: found.x, sd, step: step.id, what: reading.what, leftOver });
   }
   let result = run(beliefs);
   for (const { reading, effect } of rest) {
@@ -135,6 +171,16 @@ function runStep(step: Step, readings: readonly Reading[], get: (s: string) => S
     }
   }
   return { result, fits, beliefs };
+}
+
+/** A hundredth up and down, in the logarithm: small beside any coefficient's spread, large beside the solver's tolerance. */
+const LN_STEP = 0.01;
+/** A figure that hardly answers to its coefficient says nothing of it: no fit is told wider than this. */
+const WIDEST_SD = 10;
+/** The spread of a solved coefficient's logarithm: the reading's, by how steeply the figure answers to it. */
+function fitSd(miss: (c: number) => number, c: number, sd: number): number {
+  const slope = (miss(c * Math.exp(LN_STEP)) - miss(c * Math.exp(-LN_STEP))) / (2 * LN_STEP);
+  return Math.min(WIDEST_SD, sd / Math.max(1e-12, Math.abs(slope)));
 }
 
 const massOf = (r: StepResult, stream: string): number => {

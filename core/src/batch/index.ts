@@ -26,6 +26,9 @@ export { USES, USE_IDS, rankFor } from './uses';
 export type { Use, Ranked, AtHand, Candidate, Point } from './uses';
 export { progressOf, ranForS, timerS, pausedSince, canSkip, soakingNow, holdingNow, stillRaw } from './progress';
 export type { Progress, TaskState, SoakingNow, HoldingNow } from './progress';
+export { jobsOf, oneCookS } from './jobs';
+export type { Job } from './jobs';
+export { taughtBy } from './taught';
 export { jarsOf } from './jars';
 export { jarNow } from './jarLife';
 export type { JarNow } from './jarLife';
@@ -46,6 +49,7 @@ export type {
   Promised,
   SkipReason,
   ThrownReason,
+  TraceChunk,
 } from './events';
 export { look } from './look';
 export { promisedOf, MODEL } from './promised';

@@ -45,7 +45,7 @@ export function jarNow(
   fridge: readonly FridgeLine[],
   now: number,
 ): JarNow {
-  const ctx = contextOf(batch.kit, batch.beliefs, batch.recipe.materials);
+  const ctx = contextOf(batch, batch.recipe.materials);
   const end = endOfJar(events);
   let s: Stream = jar.stream;
   let since = jar.filledAt;

@@ -1,6 +1,6 @@
 import { applyEdits, kindOf, numberOf, paramOf } from '../steps';
 import type { Edit, NumberSpec, Recipe, Step } from '../steps';
-import type { Beliefs, Kit } from '../kitchen';
+import type { Here } from '../kitchen';
 import { fold } from './fold';
 import { MEASURES } from './measures';
 import { leastPasses, MOST_PASSES, passCount, passEdits } from './passes';
@@ -132,29 +132,22 @@ export function leverEdits(r: Recipe, at: LeverOf, value: number): readonly Edit
 }
 
 /** The summary of a plan with some levers elsewhere. */
-export function summaryAt(
-  r: Recipe,
-  kit: Kit,
-  beliefs: Beliefs,
-  edits: readonly Edit[],
-  depth: Depth = 'main',
-): Summary {
+export function summaryAt(r: Recipe, here: Here, edits: readonly Edit[], depth: Depth = 'main'): Summary {
   const changed = edits.length > 0 ? applyEdits(r, edits) : r;
-  return summarise(changed, fold(changed, { kit, beliefs }), kit, depth);
+  return summarise(changed, fold(changed, here), here.kit, depth);
 }
 
 /** Every lever a third down and a third up, each folded again: what moves each measure, and how far. */
 export function whatMoves(
   r: Recipe,
-  kit: Kit,
-  beliefs: Beliefs,
+  here: Here,
   onProgress: (done: number, of: number) => void = () => undefined,
 ): readonly Moved[] {
-  const now = summaryAt(r, kit, beliefs, []);
+  const now = summaryAt(r, here, []);
   const levers = leversOf(r);
   return levers.map((lever, i): Moved => {
-    const low = summaryAt(r, kit, beliefs, leverEdits(r, lever.at, lever.low));
-    const high = summaryAt(r, kit, beliefs, leverEdits(r, lever.at, lever.high));
+    const low = summaryAt(r, here, leverEdits(r, lever.at, lever.low));
+    const high = summaryAt(r, here, leverEdits(r, lever.at, lever.high));
     onProgress(i + 1, levers.length);
     const values = Object.fromEntries(
       (Object.keys(MEASURES) as Measure[]).map((m) => [m, [MEASURES[m](low), MEASURES[m](now), MEASURES[m](high)]]),

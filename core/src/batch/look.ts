@@ -1,6 +1,6 @@
 import { warningsOf } from '../checks';
 import type { Warning } from '../checks';
-import type { Beliefs, Kit } from '../kitchen';
+import type { Here } from '../kitchen';
 import { orderFaults } from '../steps';
 import type { Outcome, Recipe } from '../steps';
 import { fold } from './fold';
@@ -13,8 +13,12 @@ export interface Look {
   readonly warnings: readonly Warning[];
 }
 /** One plan in one kitchen: folded, summed up and checked. A plan with steps out of order: null. */
-export function look(recipe: Recipe, kit: Kit, beliefs: Beliefs = {}): Look | null {
+export function look(recipe: Recipe, here: Here): Look | null {
   if (orderFaults(recipe).length > 0) return null;
-  const outcome = fold(recipe, { kit, beliefs });
-  return { outcome, summary: summarise(recipe, outcome, kit), warnings: warningsOf({ outcome, recipe, kit }) };
+  const outcome = fold(recipe, here);
+  return {
+    outcome,
+    summary: summarise(recipe, outcome, here.kit),
+    warnings: warningsOf({ outcome, recipe, kit: here.kit }),
+  };
 }

@@ -1,4 +1,4 @@
-import type { Beliefs, Kit } from '../kitchen';
+import type { Here } from '../kitchen';
 import { seededRandom } from '../numerics';
 import { WATERY_BELOW, SLIPPERY_FROM, BODY_FROM } from '../steps';
 import type { Recipe } from '../steps';
@@ -60,16 +60,18 @@ export function span(l: Lever): readonly [number, number] {
  */
 export function leverMap(
   r: Recipe,
-  kit: Kit,
-  beliefs: Beliefs,
+  here: Here,
   asked: MapAsked,
   onProgress: (done: number, of: number) => void = () => undefined,
 ): LeverMap {
   const random = seededRandom(asked.seed);
   const ids = r.materials.map((m) => m.id);
-  const others = Array.from({ length: asked.kitchens }, () => sampleBeliefs(kit, beliefs, ids, random));
+  const others = Array.from({ length: asked.kitchens }, (): Here => ({
+    kit: here.kit,
+    beliefs: sampleBeliefs(here, ids, random),
+  }));
   const rows = asked.ys.map((y, j) => {
-    const row = asked.xs.map((x) => cell(r, kit, [beliefs, ...others], asked, x, y));
+    const row = asked.xs.map((x) => cell(r, [here, ...others], asked, x, y));
     onProgress(j + 1, asked.ys.length);
     return row;
   });
@@ -93,15 +95,15 @@ interface Cell {
   readonly slimy: number;
   readonly thick: number;
 }
-function cell(r: Recipe, kit: Kit, all: readonly Beliefs[], asked: MapAsked, x: number, y: number): Cell {
+function cell(r: Recipe, all: readonly Here[], asked: MapAsked, x: number, y: number): Cell {
   const edits = [...leverEdits(r, asked.x.at, x), ...leverEdits(r, asked.y.at, y)];
   let watery = 0;
   let slimy = 0;
   let thick = 0;
   let ground = 0;
-  all.forEach((b, i) => {
-    const s = summaryAt(r, kit, b, edits, 'light');
-    const here = MEASURES.body(s) ?? SET;
+  all.forEach((kitchen, i) => {
+    const s = summaryAt(r, kitchen, edits, 'light');
+    const body = MEASURES.body(s) ?? SET;
     const dry = MEASURES.solids(s) ?? 0;
     if (i === 0) ground = MEASURES[asked.ground](s) ?? 0;
     // So little water that nothing comes through is too thick, not watery.
@@ -109,7 +111,7 @@ function cell(r: Recipe, kit: Kit, all: readonly Beliefs[], asked: MapAsked, x: 
     if (none) thick += 1;
     else if (dry < WATERY_BELOW) watery += 1;
     if ((MEASURES.slime(s) ?? 1) >= SLIPPERY_FROM.slippery) slimy += 1;
-    if (!none && here >= BODY_FROM.thick) thick += 1;
+    if (!none && body >= BODY_FROM.thick) thick += 1;
   });
   const n = all.length;
   return { ground, watery: watery / n, slimy: slimy / n, thick: thick / n };

@@ -1,4 +1,4 @@
-import type { Beliefs, Kit } from '../kitchen';
+import type { Here } from '../kitchen';
 import { solidsG } from '../kitchen';
 import { applyEdits, makeStep, orderFaults } from '../steps';
 import type { Edit, Recipe, Step } from '../steps';
@@ -36,17 +36,17 @@ function passId(r: Recipe): string {
 }
 
 /** One more wash of the pulp with as much water as the last, folded: null where no pulp was pressed. */
-export function nextPass(r: Recipe, kit: Kit, beliefs: Beliefs = {}): NextPass | null {
+export function nextPass(r: Recipe, here: Here): NextPass | null {
   const p = pressed(r);
   if (!p || washes(r).length >= 15) return null;
-  const o = fold(r, { kit, beliefs });
+  const o = fold(r, here);
   const pulp = o.stages.flatMap((s) => s.writes).findLast(([n, s]) => n === p.pulp && s !== null)?.[1];
   if (!pulp) return null;
   const waterG = p.last.kind === 'wash' ? p.last.params.waterG : Math.max(50, Math.round(pulp.freeWaterG / 10) * 10);
   const id = passId(r);
   const step = makeStep(id, 'wash', { of: p.pulp, into: p.into, waterG });
   const edits: readonly Edit[] = [{ do: 'insert', after: p.last.id, step }];
-  const more = fold(applyEdits(r, edits), { kit, beliefs });
+  const more = fold(applyEdits(r, edits), here);
   const stage = more.stages.find((s) => s.step === id);
   const f = stage?.figures ?? {};
   const before = o.products[p.into] ?? o.stages.flatMap((s) => s.writes).findLast(([n, s]) => n === p.into && s)?.[1];
@@ -101,7 +101,7 @@ export interface Split {
   readonly edits: readonly Edit[];
 }
 /** The same water over `n` passes, shared out so that most comes through: the first pass by search, the rest alike. */
-export function bestSplit(r: Recipe, kit: Kit, beliefs: Beliefs, n: number): Split | null {
+export function bestSplit(r: Recipe, here: Here, n: number): Split | null {
   const grind = r.steps.find((s): s is Step<'grind'> => s.kind === 'grind');
   const p = pressed(r);
   if (!grind || !p || n < leastPasses(r) || n > MOST_PASSES) return null;
@@ -110,7 +110,7 @@ export function bestSplit(r: Recipe, kit: Kit, beliefs: Beliefs, n: number): Spl
   const edits = (share: number) => spread(r, grind, p, total, share, n);
   const gain = (share: number): number => {
     folds += 1;
-    const o = fold(applyEdits(r, edits(share)), { kit, beliefs });
+    const o = fold(applyEdits(r, edits(share)), here);
     let sum = 0;
     for (const [name, s] of Object.entries(o.products)) if (name !== p.pulp) sum += solidsG(s);
     return sum;
@@ -119,7 +119,7 @@ export function bestSplit(r: Recipe, kit: Kit, beliefs: Beliefs, n: number): Spl
   if (n > 1) {
     // Golden section: one peak, from a first pass that is too dry to one that leaves nothing for the others.
     // No drier than the jug still turns over.
-    const dry = fold(applyEdits(r, edits(LEAST_SHARE)), { kit, beliefs });
+    const dry = fold(applyEdits(r, edits(LEAST_SHARE)), here);
     const missing = dry.stages.find((s) => s.step === grind.id)?.figures.waterWantedG ?? 0;
     let low = Math.min(0.9, LEAST_SHARE + missing / Math.max(1, total));
     let high = 0.97;

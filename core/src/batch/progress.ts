@@ -1,9 +1,10 @@
 import { kindOf, orderFaults } from '../steps';
 import type { Outcome, Reading, Recipe, Step, Task } from '../steps';
-import type { BatchEvent, FrozenBatch, SkipReason } from './events';
+import type { BatchEvent, FrozenBatch, SkipReason, TraceChunk } from './events';
 import { fold } from './fold';
 import { inOrder } from './log';
 import { summarise } from './summary';
+import { tracesOf } from './traces';
 import type { Summary } from './summary';
 
 export interface TaskState {
@@ -141,11 +142,16 @@ function beginning(log: Log, step: string, t: Task): number {
 }
 
 /** Where a batch is and what it will bring, from its frozen plan and its log. Nothing of this is stored. */
-export function progressOf(batch: FrozenBatch, events: readonly BatchEvent[]): Progress {
+export function progressOf(
+  batch: FrozenBatch,
+  events: readonly BatchEvent[],
+  chunks: readonly TraceChunk[] = [],
+): Progress {
   const log = read(batch.recipe, batch.startedAt, events);
   const recipe = { ...batch.recipe, steps: batch.recipe.steps.filter((s) => !log.skipped.has(s.id)) };
   const readings = [...log.readings.values()];
-  const given = { kit: batch.kit, beliefs: batch.beliefs, readings };
+  const traces = tracesOf(chunks);
+  const given = { kit: batch.kit, beliefs: batch.beliefs, readings, traces };
   const first = fold(recipe, given);
   const tasksOf = (step: string) => first.stages.find((x) => x.step === step)?.tasks ?? [];
   const gapS = gaps(recipe, log, tasksOf);

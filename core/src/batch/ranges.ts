@@ -1,5 +1,5 @@
 import { COEFFICIENTS, coefficientId, multiplier } from '../kitchen';
-import type { Beliefs, CoefficientKind, Kit } from '../kitchen';
+import type { Beliefs, CoefficientKind, Here, Kit } from '../kitchen';
 import { normal, seededRandom } from '../numerics';
 import type { Recipe, Step } from '../steps';
 import { fold } from './fold';
@@ -38,7 +38,7 @@ function coefficientsOf(kit: Kit, materials: readonly string[]): readonly (reado
   ];
 }
 /** A kitchen drawn at random from what is believed of this one: each coefficient lognormal about its mean. */
-export function sampleBeliefs(kit: Kit, beliefs: Beliefs, materials: readonly string[], random: () => number): Beliefs {
+export function sampleBeliefs({ kit, beliefs }: Here, materials: readonly string[], random: () => number): Beliefs {
   return drawn(coefficientsOf(kit, materials), beliefs, random);
 }
 function drawn(of: ReturnType<typeof coefficientsOf>, beliefs: Beliefs, random: () => number): Beliefs {
@@ -75,8 +75,7 @@ function pouring(recipe: Recipe): { readonly recipe: Recipe; readonly pour: (by:
 /** The middle four fifths of `n` such kitchens (decision: ranges come from sampled beliefs only). */
 export function ranges(
   recipe: Recipe,
-  kit: Kit,
-  beliefs: Beliefs,
+  { kit, beliefs }: Here,
   seed: number,
   n: number,
   onProgress: (done: number, of: number) => void = () => undefined,

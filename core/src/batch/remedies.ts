@@ -1,5 +1,5 @@
 import type { Fix, Warning, Weight } from '../checks';
-import type { Beliefs, Kit } from '../kitchen';
+import type { Here } from '../kitchen';
 import { findRoot } from '../numerics';
 import { applyEdits, BODY_FROM, contextOf, makeStep, orderFaults, SLIPPERY_FROM } from '../steps';
 import type { Edit, Recipe, Step } from '../steps';
@@ -45,8 +45,8 @@ const MOST = 6;
 const TELLS = 0.06;
 
 /** The recipe as it was made: what was poured and timed stands in place of what was planned. */
-export function asMade(p: Progress, kit: Kit): Recipe {
-  const ctx = contextOf(kit, p.outcome.beliefs, p.recipe.materials);
+export function asMade(p: Progress, here: Here): Recipe {
+  const ctx = contextOf({ kit: here.kit, beliefs: p.outcome.beliefs }, p.recipe.materials);
   return { ...p.recipe, steps: p.recipe.steps.map((s) => asRead(s, p.readings, ctx)) };
 }
 
@@ -71,19 +71,18 @@ export function complaintsOf(s: Summary): readonly Complaint[] {
  */
 export function remedies(
   made: Recipe,
-  kit: Kit,
-  beliefs: Beliefs,
+  here: Here,
   complaint: Complaint,
   onProgress: (done: number, of: number) => void = () => undefined,
 ): readonly Remedy[] {
-  const seen = look(made, kit, beliefs);
+  const seen = look(made, here);
   if (!seen) return [];
   const c = COMPLAINTS[complaint];
   const before = MEASURES[c.of](seen.summary);
   if (before === null) return [];
   // Found wrong though it is within what is usually right: a quarter on the better side is aimed at.
   const aim = c.less ? Math.min(c.aim, before * 0.75) : Math.max(c.aim, before * 1.25);
-  const b: Bench = { made, kit, beliefs, of: c.of, less: c.less, aim, before };
+  const b: Bench = { made, here, of: c.of, less: c.less, aim, before };
   const levers = leversOf(made);
   const tried: Tried[] = [];
   levers.forEach((lever, i) => {
@@ -112,8 +111,7 @@ export function remedies(
 type Tried = Pick<Remedy, 'how' | 'edits'>;
 interface Bench {
   readonly made: Recipe;
-  readonly kit: Kit;
-  readonly beliefs: Beliefs;
+  readonly here: Here;
   readonly of: Measure;
   readonly less: boolean;
   readonly aim: number;
@@ -134,7 +132,7 @@ const reaches = (b: Bench, x: number): boolean => (b.less ? x <= b.aim * 1.01 : 
 
 function at(b: Bench, edits: readonly Edit[]): number | null {
   const r = applyEdits(b.made, edits);
-  return orderFaults(r).length > 0 ? null : MEASURES[b.of](summarise(r, fold(r, b), b.kit, 'main'));
+  return orderFaults(r).length > 0 ? null : MEASURES[b.of](summarise(r, fold(r, b.here), b.here.kit, 'main'));
 }
 
 /** How far a kitchen would turn a lever, and the fineness it is set with. */
@@ -214,7 +212,7 @@ function rinsed(r: Recipe): Tried | null {
 
 function judged(b: Bench, t: Tried, had: readonly Warning[], was: Summary): readonly Remedy[] {
   const changed = applyEdits(b.made, t.edits);
-  const seen = orderFaults(changed).length > 0 ? null : look(changed, b.kit, b.beliefs);
+  const seen = orderFaults(changed).length > 0 ? null : look(changed, b.here);
   const main = seen?.summary.main ?? null;
   const after = seen ? MEASURES[b.of](seen.summary) : null;
   if (!seen || !main || after === null || gain(b, after) < TELLS) return [];

@@ -1,4 +1,4 @@
-import type { Beliefs, Kit } from '../kitchen';
+import type { Here } from '../kitchen';
 import { WATER_G_PER_ML } from '../materials';
 import { applyEdits, kindOf, numberOf } from '../steps';
 import type { Edit, Recipe, Step } from '../steps';
@@ -62,9 +62,9 @@ export interface RoundingEffect {
   readonly matters: boolean;
 }
 /** What rounding does to the outcome: strength and body as planned, and as rounded. */
-export function roundingEffect(r: Recipe, kit: Kit, beliefs: Beliefs, edits: readonly Edit[]): RoundingEffect {
-  const a = summaryAt(r, kit, beliefs, []);
-  const b = summaryAt(applyEdits(r, edits), kit, beliefs, []);
+export function roundingEffect(r: Recipe, here: Here, edits: readonly Edit[]): RoundingEffect {
+  const a = summaryAt(r, here, []);
+  const b = summaryAt(applyEdits(r, edits), here, []);
   const solids = [MEASURES.solids(a) ?? 0, MEASURES.solids(b) ?? 0] as const;
   const body = [MEASURES.body(a) ?? 1, MEASURES.body(b) ?? 1] as const;
   const far = (x: readonly [number, number]): boolean => Math.abs(x[1] - x[0]) > NOTICED * Math.max(1e-9, x[0]);

@@ -1,4 +1,4 @@
-import type { Beliefs, Kit } from '../kitchen';
+import type { Here } from '../kitchen';
 import { findRoot } from '../numerics';
 import { applyEdits, kindOf, numberOf } from '../steps';
 import type { BodyWord, Edit, Recipe, Step } from '../steps';
@@ -53,12 +53,12 @@ interface Bench {
  * fresh water in the plan's own proportions; a body first the water, then the seconds of the jug; a class the most water
  * that still meets it (decision 18). Unreachable: the nearest, and what stands in the way. Within 60 folds.
  */
-export function solveFor(recipe: Recipe, kit: Kit, beliefs: Beliefs, target: Target): Solved {
+export function solveFor(recipe: Recipe, here: Here, target: Target): Solved {
   let folds = 0;
   const look = (edits: readonly Edit[]): Summary => {
     folds += 1;
     const r = applyEdits(recipe, edits);
-    return summarise(r, fold(r, { kit, beliefs }), kit, 'main');
+    return summarise(r, fold(r, here), here.kit, 'main');
   };
   const b: Bench = { recipe, look, folds: () => folds };
   if ('useUp' in target) return useUp(b, target.useUp.material, target.useUp.grams);
@@ -180,8 +180,8 @@ export function freshWater(recipe: Recipe, by: number): Edit[] {
 }
 
 /** As many loads as the jug needs for these amounts; one fold. */
-export function fitLoads(recipe: Recipe, kit: Kit, beliefs: Beliefs = {}): readonly Edit[] {
-  const o = fold(recipe, { kit, beliefs });
+export function fitLoads(recipe: Recipe, here: Here): readonly Edit[] {
+  const o = fold(recipe, here);
   return recipe.steps.flatMap((s, i): Edit[] => {
     if (s.kind !== 'grind') return [];
     const need = Math.min(12, Math.max(1, o.stages[i]?.figures.loadsNeeded ?? 1));

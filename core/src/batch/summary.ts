@@ -1,3 +1,4 @@
+import { jobsOf, oneCookS } from './jobs';
 import { beanyIndexOf, contents, flowG, inhibitorLeftOf, isPulp, massG, solidsG, volumeMl, waterG } from '../kitchen';
 import type { Hygiene, Kit, Stream } from '../kitchen';
 import { bodyOf, bodyWord, contextOf, gritShareOf, isDone, isPasty, keepBy, settlesMmPerH, slipWord } from '../steps';
@@ -156,7 +157,7 @@ export function mainStream(recipe: Recipe, o: Outcome): string | null {
 export type Depth = 'all' | 'main' | 'light';
 
 export function summarise(recipe: Recipe, o: Outcome, kit: Kit, depth: Depth = 'all'): Summary {
-  const ctx = contextOf(kit, o.beliefs, recipe.materials);
+  const ctx = contextOf({ kit, beliefs: o.beliefs }, recipe.materials);
   const main = mainStream(recipe, o);
   const names = depth === 'all' ? Object.keys(o.products) : main === null ? [] : [main];
   const products = names.map((n) => productOf(n, o.products[n] as Stream, recipe, kit, ctx, depth === 'light'));
@@ -179,8 +180,7 @@ export function summarise(recipe: Recipe, o: Outcome, kit: Kit, depth: Depth = '
     products,
     jarredMl: jarredMl > 0 ? jarredMl : mainMl,
     cost: costOf(recipe, o, kit, jarredMl > 0 ? jarredMl : mainMl),
-    // One cook has two hands: what keeps them busy cannot be done side by side.
-    elapsedS: o.stages.reduce((t, st) => Math.max(t, st.endS), handsS),
+    elapsedS: oneCookS(jobsOf(recipe, o, { kit, beliefs: o.beliefs })),
     handsS,
     steamG,
     drainedG,

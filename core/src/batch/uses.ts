@@ -1,4 +1,4 @@
-import type { Kit } from '../kitchen';
+import type { Here } from '../kitchen';
 import type { Outcome, Recipe } from '../steps';
 import { look } from './look';
 import { MEASURES, SET } from './measures';
@@ -128,9 +128,9 @@ const fitOf = (w: Want, x: number): number => {
 };
 
 /** Schools in the order in which their computed outcomes meet a use; what cannot be done with what is at hand comes last. */
-export function rankFor(use: Use, all: readonly Candidate[], kit: Kit, at: AtHand): readonly Ranked[] {
+export function rankFor(use: Use, all: readonly Candidate[], here: Here, at: AtHand): readonly Ranked[] {
   const seen = all.flatMap((c) => {
-    const l = look(c.recipe, kit);
+    const l = look(c.recipe, here);
     const dangers = l?.warnings.filter((w) => w.weight === 'danger').length ?? 0;
     return l ? [{ c, s: l.summary, dangers, warmestC: warmestOf(l.outcome) }] : [];
   });

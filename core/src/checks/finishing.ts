@@ -120,7 +120,7 @@ export const keptTooLong: Check = {
         .flatMap((st) => st.writes)
         .findLast(([n, made]) => n === s.step.params.of && made !== null)?.[1];
       if (!before || s.step.params.placeC > 5) return [];
-      const ctx = contextOf(l.kit, l.outcome.beliefs, l.recipe.materials);
+      const ctx = contextOf({ kit: l.kit, beliefs: l.outcome.beliefs }, l.recipe.materials);
       const by = keepBy(before, s.step.params.placeC, s.step.params.jar, 0, ctx);
       if (!by || s.step.params.durationS <= by.s + 60) return [];
       const to = Math.floor(by.s / HOUR) * HOUR;

@@ -83,7 +83,7 @@ export const madeBy = (s: Pick<At<Kind>, 'stage'>, stream: string): Stream | und
   s.stage.writes.find(([n, made]) => n === stream && made !== null)?.[1] ?? undefined;
 /** The body of a stream as it will be served from this fridge; null where there is no liquid. */
 export const bodyAt = (l: Looked, s: Stream | undefined): Body | null =>
-  s ? bodyOf(s, l.kit.fridgeC, contextOf(l.kit, l.outcome.beliefs, l.recipe.materials)) : null;
+  s ? bodyOf(s, l.kit.fridgeC, contextOf({ kit: l.kit, beliefs: l.outcome.beliefs }, l.recipe.materials)) : null;
 /** A step id this plan does not have yet. */
 export function freshId(l: Looked, base: string): string {
   const taken = new Set(l.recipe.steps.map((s) => s.id));

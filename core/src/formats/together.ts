@@ -103,6 +103,7 @@ function foldAll(
   onProgress: (share: number) => void,
 ): readonly Digest[] {
   const batches = new Map(k.batches.map((b) => [b.id, b]));
+  const traces = groupBy(k.traces, (t) => t.batch);
   const digests: Digest[] = [];
   const total = Math.max(1, k.batches.length + k.jars.length);
   let done = 0;
@@ -119,7 +120,7 @@ function foldAll(
   k.batches.forEach((b, i) =>
     tryAt('batches', i, () => {
       const log = logs.get(b.id) ?? [];
-      digests.push(digestOf(b, log, progressOf(b, log)));
+      digests.push(digestOf(b, log, progressOf(b, log, traces.get(b.id))));
     }),
   );
   const jarLogs = groupBy(k.jarEvents, (e) => e.jar);

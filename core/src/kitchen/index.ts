@@ -22,8 +22,8 @@ export {
   beanyIndexOf,
 } from './stream';
 export type { Stream, Draft, Hygiene } from './stream';
-export { USUAL_KIT, IN_USE, thingOf, multiplier, usualBelief, coefficientId, COEFFICIENTS } from './kit';
-export type { Kit, Thing, ThingKind, ThingOf, Belief, Beliefs, CoefficientKind } from './kit';
+export { USUAL_KIT, unlearned, IN_USE, thingOf, multiplier, usualBelief, coefficientId, COEFFICIENTS } from './kit';
+export type { Kit, Here, Thing, ThingKind, ThingOf, Belief, Beliefs, CoefficientKind } from './kit';
 export { at, away, flowOf, waterFlow, flowG } from './ledger';
 export type { Flow, Ledger, Place, Outside } from './ledger';
 export { KIT_SPECS, KIT_SCALARS, THING_SPECS, THING_KINDS } from './specs';

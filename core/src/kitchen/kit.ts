@@ -25,7 +25,7 @@ export interface Belief {
 }
 export type Beliefs = Readonly<Record<string, Belief>>;
 
-/** Everything of the kitchen that the fold uses. */
+/** The things of the kitchen, its place and its habits. */
 export interface Kit {
   readonly v: 2;
   readonly id: 'kit';
@@ -45,6 +45,14 @@ export interface Kit {
   readonly use: Readonly<Record<ThingKind, string>>;
   readonly rev: number;
 }
+
+/** All of a kitchen that a fold uses: its kit, and what is believed of its things and foods. Passed as one, everywhere. */
+export interface Here {
+  readonly kit: Kit;
+  readonly beliefs: Beliefs;
+}
+/** A kitchen that has taught nothing yet: every coefficient at its usual value (a plan file, a kit just bought). */
+export const unlearned = (kit: Kit): Here => ({ kit, beliefs: {} });
 
 /** A usual kitchen, so that nobody must fill anything in to begin (sizes: common practice). */
 export const USUAL_KIT: Kit = {

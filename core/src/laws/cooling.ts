@@ -32,5 +32,7 @@ export function iceKg(heatKJ: number, endC: number, bathKg: number, bathC: numbe
 }
 /** Limits for cooked food, FDA Food Code 3-501.14: 57 → 21 °C in 2 h, → 5 °C in 6 h in all. */
 export const COOLING_LIMITS = { fromC: 57, midC: 21, midS: 7200, endC: 5, endS: 21_600 } as const;
+/** Out of the cold, or not yet in it: at most this long, s; half of it where the room is above 32 °C (USDA). */
+export const OUT_OF_COLD = { atMostS: 7200, hotRoomC: 32, hotAtMostS: 3600 } as const;
 /** Rice spread on a tray: this deep, m (common practice). */
 export const TRAY_DEEP_M = 0.01;

@@ -59,6 +59,7 @@ export {
   iceKg,
   COOLING_W_PER_M2K,
   COOLING_LIMITS,
+  OUT_OF_COLD,
   TRAY_DEEP_M,
 } from './cooling';
 export type { CoolingPlace } from './cooling';

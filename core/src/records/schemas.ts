@@ -3,6 +3,7 @@ import { ABANDON_REASONS, CAME_BACK, JAR_PLACES, SKIP_REASONS, THROWN_REASONS } 
 import type { BatchEvent, JarEvent, Promised } from '../batch';
 import { KIT_SPECS, THING_KINDS, THING_SPECS } from '../kitchen';
 import type { KitSpec, Stream, ThingKind } from '../kitchen';
+import type { Reading } from '../steps';
 import { complete } from './kitWhole';
 import type {
   BatchRecord,
@@ -93,13 +94,15 @@ const promised = exactly<Promised>({
   keepS: amount(),
   elapsedS: amount(),
 });
-const reading = Joi.object({
-  id: id().required(),
-  step: id().required(),
-  task: id(),
-  what: id().required(),
-  value: number(-1e6, 1e7).required(),
-  source: Joi.valid('cook', 'clock', 'demo').required(),
+const reading = exactly<Reading>({
+  id: id(),
+  step: id(),
+  task: id().optional(),
+  what: id(),
+  value: number(-1e6, 1e7),
+  sd: number(0, 1e7).optional(),
+  trace: id().optional(),
+  source: Joi.valid('cook', 'clock', 'probe', 'demo'),
 });
 /** A sequence counts lines of one log; what version 1 left are instants. */
 const seq = (): Joi.NumberSchema => number(0, 8.64e15).integer();

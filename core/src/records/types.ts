@@ -1,4 +1,4 @@
-import type { BatchEvent, FilledJar, FridgeLine, FrozenBatch, JarEvent } from '../batch';
+import type { BatchEvent, FilledJar, FridgeLine, FrozenBatch, JarEvent, TraceChunk } from '../batch';
 import type { Kit } from '../kitchen';
 import type { Material } from '../materials';
 import type { Recipe } from '../steps';
@@ -86,18 +86,8 @@ export interface MethodRecord {
   readonly updatedAt: number;
 }
 
-/** Ten seconds or so of one instrument: a course is kept whole, in chunks of its own. */
-export interface TraceRecord {
+export interface TraceRecord extends TraceChunk {
   readonly v: 1;
-  readonly id: string;
-  readonly batch: BatchId;
-  readonly step: string;
-  readonly task: string;
-  readonly channel: 'temperatureC' | 'weightG' | 'loudnessDb';
-  /** Which chunk of this course, from 0; its first value is `chunk × values.length × everyS` after the beginning. */
-  readonly chunk: number;
-  readonly everyS: number;
-  readonly values: readonly number[];
 }
 
 /** The tables of a kitchen, by name; a backup holds exactly these. */

@@ -71,8 +71,8 @@ export const absorb: StepKind<'absorb'> = {
       ],
       tasks: [
         { id: 'heatUp', durationS: up, hands: 'near', timed: true },
-        { id: 'craters', durationS: boilS, hands: 'near', timed: true },
-        { id: 'rest', durationS: p.restS, hands: 'free', timed: true },
+        { id: 'craters', durationS: boilS, hands: 'near', timed: true, atOnce: true },
+        { id: 'rest', durationS: p.restS, hands: 'free', timed: true, atOnce: true },
       ],
       figures: {
         heatUpS: up,

@@ -2,7 +2,7 @@ import { inhibitorLeftOf, massG, solidsG, thingOf } from '../kitchen';
 import { INHIBITOR_GOAL } from '../laws';
 import { sumGrams } from '../materials';
 import { cookInPot, neededHoldS } from './cooking';
-import { choice, seconds, stream, thing } from './specs';
+import { choice, courseIn, seconds, stream, thing } from './specs';
 import type { FigureOf } from './figures';
 import type { StepKind } from './types';
 
@@ -46,6 +46,8 @@ export const boil: StepKind<'boil'> = {
     };
   },
   readings: {
+    upCourseC: courseIn('heatUp'),
+    holdCourseC: courseIn('hold'),
     heatUpS: {
       label: 'took to boil',
       unit: 's',

@@ -17,7 +17,7 @@ import {
 import type { Vigour } from '../laws';
 import { findRoot } from '../numerics';
 import { advance } from './advance';
-import { holdAt, ramp } from './course';
+import { courseOf, holdAt, ramp } from './course';
 import type { CookingFigure } from './figures';
 import type { Ctx, Task } from './types';
 
@@ -44,10 +44,19 @@ export function cookInPot(id: string, s: Stream, p: OnHob, ctx: Ctx): Cooked {
   const reachesHob = hob.watts * HOB_EFFICIENCY[hob.heat] * multiplier(ctx.beliefs, 'hob', hob.id);
   const capacity = capacityOf(evolve(s, { temperatureC: (s.temperatureC + ctx.boilC) / 2 })) + vesselKJPerK(pot);
   const up = heatUpS(capacity, s.temperatureC, ctx.boilC, reachesHob, 1);
-  const atBoil = advance(s, ramp(s.temperatureC, Math.max(ctx.boilC, s.temperatureC), up), ctx);
+  const atBoil = advance(
+    s,
+    courseOf(ctx, 'heatUp', up, () => ramp(s.temperatureC, Math.max(ctx.boilC, s.temperatureC), up)),
+    ctx,
+  );
   const rate = steamGPerS(p.vigour, pot.diameterCm) * multiplier(ctx.beliefs, 'steam', pot.id);
   const steam = Math.min(s.freeWaterG, rate * p.holdS);
-  const held = advance(atBoil, holdAt(atBoil.temperatureC, p.holdS), ctx, 'open');
+  const held = advance(
+    atBoil,
+    courseOf(ctx, 'hold', p.holdS, () => holdAt(atBoil.temperatureC, p.holdS)),
+    ctx,
+    'open',
+  );
   const stream = evolve(held, {
     freeWaterG: held.freeWaterG - Math.min(steam, held.freeWaterG),
     readyAtS: s.readyAtS + up + p.holdS,
@@ -58,7 +67,7 @@ export function cookInPot(id: string, s: Stream, p: OnHob, ctx: Ctx): Cooked {
     flows: steam > 0 ? [waterFlow(id, at(p.of), away('steam'), held.freeWaterG - stream.freeWaterG, ctx.boilC)] : [],
     tasks: [
       { id: 'heatUp', durationS: up, hands: 'near', timed: true },
-      { id: 'hold', durationS: p.holdS, hands: 'near', timed: true },
+      { id: 'hold', durationS: p.holdS, hands: 'near', timed: true, atOnce: true },
     ],
     figures: {
       heatUpS: up,

@@ -3,8 +3,8 @@ import type { Kit } from '../kitchen';
 import { COOLING_W_PER_M2K, iceKg, roundAreaM2, secondsTo, timeConstantS, TRAY_DEEP_M, vesselKJPerK } from '../laws';
 import type { CoolingPlace } from '../laws';
 import { advance } from './advance';
-import { approach } from './course';
-import { celsius, choice, stream, thing } from './specs';
+import { approach, courseOf } from './course';
+import { celsius, choice, courseIn, stream, thing } from './specs';
 import type { FigureOf } from './figures';
 import type { StepKind } from './types';
 
@@ -42,8 +42,13 @@ export const cool: StepKind<'cool'> = {
     const tau = timeConstantS(Math.max(0.01, capacityOf(s) + vessel), COOLING_W_PER_M2K[p.how], area);
     const already = s.temperatureC <= p.toC;
     const reach = already ? 0 : secondsTo(s.temperatureC, p.toC, around, tau);
-    const took = reach ?? GIVE_UP_S;
-    const out = advance(s, approach(s.temperatureC, around, tau, took), ctx);
+    const told = ctx.courses?.cool;
+    const took = told ? (told.values.length - 1) * told.everyS : (reach ?? GIVE_UP_S);
+    const out = advance(
+      s,
+      courseOf(ctx, 'cool', took, () => approach(s.temperatureC, around, tau, took)),
+      ctx,
+    );
     const heatKJ = (capacityOf(s) + vessel) * Math.max(0, s.temperatureC - p.toC);
     const figures: { -readonly [F in FigureOf<'cool'>]?: number } = {
       aroundC: around,
@@ -52,7 +57,7 @@ export const cool: StepKind<'cool'> = {
       above5S: out.above5S,
       fromC: s.temperatureC,
     };
-    if (reach === null) figures.never = 1;
+    if (reach === null && !told) figures.never = 1;
     else figures.coolS = took;
     if (p.how === 'iceBath')
       figures.iceG = 1000 * iceKg(heatKJ, Math.max(p.toC, 2), (BATH_PER_MILK * massG(s)) / 1000, ctx.kit.tapC);
@@ -64,6 +69,7 @@ export const cool: StepKind<'cool'> = {
     };
   },
   readings: {
+    courseC: courseIn('cool'),
     toC: {
       label: 'cooled down to',
       unit: 'C',

@@ -1,4 +1,6 @@
 import { cooledC, secondsTo } from '../laws';
+import type { Trace } from './outcome';
+import type { Ctx } from './types';
 
 /** still: standing or simmering; open: boiling without a lid; blending: in a running jug. */
 export type How = 'still' | 'open' | 'blending';
@@ -39,4 +41,36 @@ export function approach(startC: number, aroundC: number, tauS: number, s: numbe
     if (t !== null) nodes.push(t);
   }
   return { at, nodes: nodes.filter((t) => t <= s).sort((a, b) => a - b), endC: at(s) };
+}
+
+/** Samples of a probe are read together until they have moved this far, K: finer is noise, and time. */
+const TOGETHER_K = 0.5;
+const TOGETHER_S = 300;
+
+/** The course a probe told, straight between its samples; before the first and after the last it stays as it is. */
+export function traced({ everyS, values }: Trace, s: number): Course {
+  const last = values.length - 1;
+  const at = (t: number): number => {
+    const x = Math.min(last, Math.max(0, t / everyS));
+    const i = Math.min(last - 1, Math.floor(x));
+    if (i < 0) return values[0] as number;
+    return (values[i] as number) + (x - i) * ((values[i + 1] as number) - (values[i] as number));
+  };
+  const nodes = [0];
+  let from = at(0);
+  let since = 0;
+  for (let i = 1; i <= last && i * everyS < s; i += 1) {
+    const c = values[i] as number;
+    if (Math.abs(c - from) < TOGETHER_K && i * everyS - since < TOGETHER_S) continue;
+    nodes.push(i * everyS);
+    from = c;
+    since = i * everyS;
+  }
+  if (s > 0) nodes.push(s);
+  return { at, nodes, endC: at(s) };
+}
+/** What the probe told of this task, where one was in it; else the computed course. */
+export function courseOf(ctx: Ctx, task: string, s: number, computed: () => Course): Course {
+  const trace = ctx.courses?.[task];
+  return trace ? traced(trace, s) : computed();
 }

@@ -1,8 +1,8 @@
 import { capacityOf, evolve, readyAt, thingOf, waterG } from '../kitchen';
 import { heatUpS, HOB_EFFICIENCY } from '../laws';
 import { advance } from './advance';
-import { holdAt, ramp } from './course';
-import { celsius, choice, seconds, stream } from './specs';
+import { courseOf, holdAt, ramp } from './course';
+import { celsius, choice, courseIn, seconds, stream } from './specs';
 import type { StepKind } from './types';
 
 export const enzyme: StepKind<'enzyme'> = {
@@ -41,8 +41,22 @@ export const enzyme: StepKind<'enzyme'> = {
     const hob = thingOf(ctx.kit, 'hob', ctx.kit.use.hob);
     const up =
       toC > s.temperatureC ? heatUpS(capacityOf(s), s.temperatureC, toC, hob.watts, HOB_EFFICIENCY[hob.heat]) : 0;
-    const warm = up > 0 ? advance(dosed, ramp(s.temperatureC, toC, up), ctx) : dosed;
-    const out = p.durationS > 0 ? advance(warm, holdAt(toC, p.durationS), ctx) : warm;
+    const warm =
+      up > 0
+        ? advance(
+            dosed,
+            courseOf(ctx, 'warm', up, () => ramp(s.temperatureC, toC, up)),
+            ctx,
+          )
+        : dosed;
+    const out =
+      p.durationS > 0
+        ? advance(
+            warm,
+            courseOf(ctx, 'rest', p.durationS, () => holdAt(toC, p.durationS)),
+            ctx,
+          )
+        : warm;
     const litres = waterG(s) / 1000;
     const starch = out.released.starch + out.hydrolysedG;
     return {
@@ -50,7 +64,9 @@ export const enzyme: StepKind<'enzyme'> = {
       flows: [],
       tasks: [
         ...(up > 0 ? [{ id: 'warm', durationS: up, hands: 'near' as const, timed: true }] : []),
-        ...(p.durationS > 0 ? [{ id: 'rest', durationS: p.durationS, hands: 'free' as const, timed: true }] : []),
+        ...(p.durationS > 0
+          ? [{ id: 'rest', durationS: p.durationS, hands: 'free' as const, timed: true, atOnce: true as const }]
+          : []),
       ],
       figures: {
         dosesPerL: litres > 0 ? p.doses / litres : 0,
@@ -63,6 +79,8 @@ export const enzyme: StepKind<'enzyme'> = {
     };
   },
   readings: {
+    warmCourseC: courseIn('warm'),
+    restCourseC: courseIn('rest'),
     durationS: {
       label: 'rested for',
       unit: 's',

@@ -36,7 +36,7 @@ export const freeze: StepKind<'freeze'> = {
       flows: [flowOf(id, at(p.of), away('film'), portion(s, lost))],
       tasks: [
         { id: 'fill', durationS: took, hands: 'busy', timed: false },
-        { id: 'freeze', durationS: p.durationS, hands: 'free', timed: false },
+        { id: 'freeze', durationS: p.durationS, hands: 'free', timed: false, atOnce: true },
       ],
       figures: {
         jars: portions,

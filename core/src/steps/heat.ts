@@ -1,8 +1,8 @@
 import { capacityOf, multiplier, readyAt, thingOf, volumeMl } from '../kitchen';
 import { heatUpS, HOB_EFFICIENCY, PASTEURISED_MIN, POT_FULL, vesselKJPerK } from '../laws';
 import { advance } from './advance';
-import { holdAt, ramp } from './course';
-import { celsius, seconds, stream, thing } from './specs';
+import { courseOf, holdAt, ramp } from './course';
+import { celsius, courseIn, seconds, stream, thing } from './specs';
 import type { StepKind } from './types';
 
 export const heat: StepKind<'heat'> = {
@@ -27,14 +27,30 @@ export const heat: StepKind<'heat'> = {
     const toC = Math.max(s.temperatureC, Math.min(p.toC, ctx.boilC));
     const power = hob.watts * HOB_EFFICIENCY[hob.heat] * multiplier(ctx.beliefs, 'hob', hob.id);
     const up = heatUpS(capacityOf(s) + vesselKJPerK(pot), s.temperatureC, toC, power, 1);
-    const hot = up > 0 ? advance(s, ramp(s.temperatureC, toC, up), ctx) : s;
-    const out = p.holdS > 0 ? advance(hot, holdAt(toC, p.holdS), ctx) : hot;
+    const hot =
+      up > 0
+        ? advance(
+            s,
+            courseOf(ctx, 'heatUp', up, () => ramp(s.temperatureC, toC, up)),
+            ctx,
+          )
+        : s;
+    const out =
+      p.holdS > 0
+        ? advance(
+            hot,
+            courseOf(ctx, 'hold', p.holdS, () => holdAt(toC, p.holdS)),
+            ctx,
+          )
+        : hot;
     return {
       writes: [[p.of, readyAt(out, s.readyAtS + up + p.holdS)]],
       flows: [],
       tasks: [
         ...(up > 0 ? [{ id: 'heatUp', durationS: up, hands: 'near' as const, timed: true }] : []),
-        ...(p.holdS > 0 ? [{ id: 'hold', durationS: p.holdS, hands: 'near' as const, timed: true }] : []),
+        ...(p.holdS > 0
+          ? [{ id: 'hold', durationS: p.holdS, hands: 'near' as const, timed: true, atOnce: true as const }]
+          : []),
       ],
       figures: {
         heatUpS: up,
@@ -49,6 +65,8 @@ export const heat: StepKind<'heat'> = {
     };
   },
   readings: {
+    upCourseC: courseIn('heatUp'),
+    holdCourseC: courseIn('hold'),
     holdS: {
       label: 'held for',
       unit: 's',

@@ -7,11 +7,13 @@ export { applyEdits, orderFaults, stepsBefore } from './recipe';
 export type { OrderFault } from './recipe';
 export { mergePlans } from './merge';
 export type { Merged } from './merge';
-export { contextOf } from './context';
+export { mayWaitS } from './waiting';
+export { readingSd } from './spread';
+export { contextOf, boilsAtC } from './context';
 // Limits that checks compare with; their one home is the law.
 export { BOIL_AT_LEAST_S, COOLING_LIMITS, FROZEN_BELOW_C, TOUCHED_CAP_DAYS } from '../laws';
 export { rest } from './rest';
-export type { Reading, Stage, Fit, Outcome } from './outcome';
+export type { Reading, Stage, Fit, Outcome, Trace } from './outcome';
 export type {
   Params,
   Kind,

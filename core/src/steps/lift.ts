@@ -3,8 +3,8 @@ import type { Stream } from '../kitchen';
 import { materialById } from '../materials';
 import { capG, COOLING_W_PER_M2K, roundAreaM2, timeConstantS } from '../laws';
 import { advance } from './advance';
-import { approach } from './course';
-import { seconds, share, stream } from './specs';
+import { approach, courseOf } from './course';
+import { courseIn, seconds, share, stream } from './specs';
 import type { Ctx, StepKind } from './types';
 
 export const lift: StepKind<'lift'> = {
@@ -27,7 +27,11 @@ export const lift: StepKind<'lift'> = {
     const ml = Math.max(50, volumeMl(s));
     const area = roundAreaM2(ml, (4 * ml) ** (1 / 3) / 1.26);
     const tau = timeConstantS(Math.max(0.01, capacityOf(s)), COOLING_W_PER_M2K.fridge, area);
-    const cold = advance(s, approach(s.temperatureC, ctx.kit.fridgeC, tau, p.standS), ctx);
+    const cold = advance(
+      s,
+      courseOf(ctx, 'stand', p.standS, () => approach(s.temperatureC, ctx.kit.fridgeC, tau, p.standS)),
+      ctx,
+    );
     const mass = massG(cold);
     const fat = contents(cold).fat;
     const setsC = capBelowC(cold, ctx);
@@ -49,6 +53,7 @@ export const lift: StepKind<'lift'> = {
     };
   },
   readings: {
+    courseC: courseIn('stand'),
     standS: {
       label: 'stood for',
       unit: 's',

@@ -10,7 +10,17 @@ export interface Reading {
   readonly what: string;
   /** In the unit of the fold that the reading's spec names. */
   readonly value: number;
-  readonly source: 'cook' | 'clock' | 'demo';
+  /** 1 σ in the same unit, where the instrument tells it; absent: as such a reading usually has. */
+  readonly sd?: number;
+  /** The course it stands for, by the id of its first chunk; `value` is then where it ended. */
+  readonly trace?: string;
+  readonly source: 'cook' | 'clock' | 'probe' | 'demo';
+}
+/** What an instrument told, at even spaces of time from the beginning of a task. */
+export interface Trace {
+  readonly everyS: number;
+  /** At least one. */
+  readonly values: readonly number[];
 }
 export interface Stage {
   readonly step: string;
@@ -25,6 +35,8 @@ export interface Stage {
 export interface Fit {
   readonly coefficient: string;
   readonly value: number;
+  /** 1 σ of its logarithm, from the spread of the reading; day-to-day scatter is not in it. */
+  readonly sd: number;
   readonly step: string;
   readonly what: string;
   readonly leftOver: number;

@@ -27,8 +27,8 @@ import {
 } from '../laws';
 import { advance } from './advance';
 import { byMaterial } from './byMaterial';
-import { approach } from './course';
-import { celsius, choice, seconds, stream, thing, waterOf } from './specs';
+import { approach, courseOf } from './course';
+import { celsius, choice, courseIn, seconds, stream, thing, waterOf } from './specs';
 import type { Ctx, StepKind } from './types';
 
 /** Cover over the solids that a soak should have, cm (common practice: three fingers). */
@@ -68,7 +68,7 @@ export const soak: StepKind<'soak'> = {
     const tau = timeConstantS(Math.max(0.01, capacityOf(wet)), u, area);
     const s = advance(
       evolve(wet, { temperatureC: startC, peakWetC: Math.max(before.peakWetC, startC) }),
-      approach(startC, aroundC, tau, p.durationS),
+      courseOf(ctx, 'soak', p.durationS, () => approach(startC, aroundC, tau, p.durationS)),
       ctx,
     );
     return {
@@ -76,12 +76,13 @@ export const soak: StepKind<'soak'> = {
       flows: p.waterG > 0 ? [waterFlow(id, away('tap'), at(p.of), p.waterG, p.waterC)] : [],
       tasks: [
         { id: 'cover', durationS: 60, hands: 'busy', timed: false },
-        { id: 'soak', durationS: p.durationS, hands: 'free', timed: true },
+        { id: 'soak', durationS: p.durationS, hands: 'free', timed: true, atOnce: true },
       ],
       figures: figures(s, { startC, aroundC, forS: p.durationS, before, bowl }, ctx),
     };
   },
   readings: {
+    courseC: courseIn('soak'),
     waterG: {
       label: 'soak water',
       unit: 'g',

@@ -1,6 +1,6 @@
 import { IN_USE } from '../kitchen';
 import type { ThingKind } from '../kitchen';
-import type { NumberSpec, ParamSpec } from './types';
+import type { Kind, NumberSpec, ParamSpec, ReadingSpec } from './types';
 
 type Extra = Partial<Pick<NumberSpec, 'scales' | 'fresh' | 'step' | 'water' | 'lever'>>;
 const number = (base: Omit<NumberSpec, 'type' | 'step'>, step: number, extra: Extra): NumberSpec => ({
@@ -37,3 +37,15 @@ export const choice = (label: string, choices: readonly string[], standard: stri
   default: standard,
 });
 export const flag = (label: string, standard: boolean): ParamSpec => ({ type: 'flag', label, default: standard });
+
+/** The temperature of a task, told by a probe that stands in it. */
+export const courseIn = <K extends Kind>(task: string): ReadingSpec<K> => ({
+  label: 'temperature',
+  unit: 'C',
+  shown: 'C',
+  low: -40,
+  high: 130,
+  task,
+  byTrace: true,
+  effect: () => ({ is: 'course' }),
+});

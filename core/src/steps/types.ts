@@ -2,6 +2,7 @@ import type { Material } from '../materials';
 import type { Hand, CoolingPlace, Syrup, Vigour } from '../laws';
 import type { Beliefs, CoefficientKind, Flow, Kit, Stream, ThingKind } from '../kitchen';
 import type { FigureName, FiguresOf } from './figures';
+import type { Trace } from './outcome';
 import type { InnerUnit } from '../units';
 
 /** One line a step kind: its parameters in the units of the fold (g, °C, s, shares 0..1). */
@@ -99,6 +100,8 @@ export interface Task {
   readonly timed: boolean;
   /** What the timer counts, where handling takes part of the task; absent: all of it. */
   readonly timerS?: number;
+  /** It follows the task before it at once: the hold begins when the boil is reached. */
+  readonly atOnce?: true;
 }
 /** A patch, not a state: copying every stream at every step is quadratic. null: used up. */
 export interface StepResult<K extends Kind = Kind> {
@@ -113,6 +116,8 @@ export interface Ctx {
   readonly materials: readonly Material[];
   /** Boiling point here, °C. */
   readonly boilC: number;
+  /** °C over each task of this step that a probe was in: they replace the computed courses. */
+  readonly courses?: Readonly<Record<string, Trace>>;
 }
 
 /** What a reading does to the fold. */
@@ -127,6 +132,8 @@ export type Effect =
     }
   /** Weighed: the rest is unaccounted for; `water` says that only water can differ. */
   | { readonly is: 'mass'; readonly stream: string; readonly water?: true }
+  /** A temperature trace: it replaces the computed course of its task. */
+  | { readonly is: 'course' }
   | { readonly is: 'note' };
 export interface ReadingSpec<K extends Kind> {
   readonly label: string;
@@ -137,7 +144,11 @@ export interface ReadingSpec<K extends Kind> {
   readonly task: string;
   /** true: the bench's own clock gives it when the task ends. */
   readonly byClock?: true;
+  /** true: a probe in the pot gives it, as a trace; it is not typed. */
+  readonly byTrace?: true;
   readonly figure?: FigureName;
+  /** 1 σ in its unit, where it is told better or worse than its unit usually is. */
+  readonly sd?: number;
   readonly effect: (p: Readonly<Params[K]>, ctx: Ctx) => Effect;
 }
 export interface StepKind<K extends Kind> {

@@ -30,6 +30,13 @@ const COEFFICIENT: Readonly<Record<string, readonly [more: string, less: string]
   steam: ['More went off as steam than usual', 'Less went off as steam than usual'],
   uptake: ['These drink more than usual', 'These drink less than usual'],
 };
+/** That figures hold what readings of earlier batches taught; null: they are as usual. */
+export function taughtText(batches: number): string | null {
+  if (batches <= 0) return null;
+  return batches === 1
+    ? 'What you measured in one batch is in these figures.'
+    : `What you measured in ${plain(batches)} batches is in these figures.`;
+}
 /** What a reading taught about the kitchen; null when it was as usual. A figure that nothing explains is said so. */
 export function fitText(f: Fit): string | null {
   const kind = COEFFICIENT[f.coefficient.slice(0, f.coefficient.indexOf(':'))];

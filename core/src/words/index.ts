@@ -4,7 +4,7 @@ export { warningText, fixText, SPOKEN } from './warnings';
 export { instruction } from './bench';
 export { taskName } from './tasks';
 export type { Instruction } from './bench';
-export { changeText, fitText } from './changes';
+export { changeText, fitText, taughtText } from './changes';
 export { numberFaultText, orderFaultText } from './faults';
 export { HYGIENE, CHOICES, STATIONS, streamName } from './labels';
 export { milkOf, milkName, foodOf } from './food';

@@ -1,3 +1,4 @@
+import { unlearned } from '../../src/kitchen';
 import { expect, test, describe } from '@jest/globals';
 import { look } from '../../src/batch';
 import type { Kit } from '../../src/kitchen';
@@ -7,7 +8,7 @@ import { SEA } from './kitchen';
 
 const costOf = (id: string, kit: Kit = SEA) => {
   const m = methodById(id);
-  const seen = m && look(recipeOf(m), kit);
+  const seen = m && look(recipeOf(m), unlearned(kit));
   if (!seen) throw new Error(id);
   return { ...seen.summary.cost, litres: seen.summary.jarredMl / 1000 };
 };
@@ -30,7 +31,7 @@ describe('what a litre costs', () => {
     const m = methodById('soy-no-soak');
     if (!m) throw new Error('no school');
     const r = applyEdits(recipeOf(m), [{ do: 'scale', by: 2 }]);
-    const kWh = look(r, SEA)?.summary.cost.kWh ?? 0;
+    const kWh = look(r, unlearned(SEA))?.summary.cost.kWh ?? 0;
     expect(kWh).toBeGreaterThan(0.3);
     expect(kWh).toBeLessThan(1.6);
   });
@@ -42,7 +43,7 @@ describe('what a litre costs', () => {
     const m = methodById('oat-ice');
     if (!m) throw new Error('no school');
     const none = applyEdits(recipeOf(m), [{ do: 'larder', index: 0, grams: 0 }]);
-    const cost = look({ ...none, steps: [] }, SEA)?.summary.cost;
+    const cost = look({ ...none, steps: [] }, unlearned(SEA))?.summary.cost;
     expect(cost?.perL).toBeNull();
   });
 });

@@ -1,3 +1,4 @@
+import { unlearned } from '../../src/kitchen';
 import { expect, test, describe } from '@jest/globals';
 import { look, rankFor } from '../../src/batch';
 import type { Look } from '../../src/batch';
@@ -9,7 +10,7 @@ import { kitAt, SEA } from './kitchen';
 
 const SCHOOLS = METHODS.map((m) => [m.id, recipeOf(m)] as const);
 const see = (r: Recipe, kit: Kit = SEA): Look => {
-  const l = look(r, kit);
+  const l = look(r, unlearned(kit));
   if (!l) throw new Error('steps out of order');
   return l;
 };
@@ -141,7 +142,7 @@ test('the warmest it gets: the boil of this altitude, the 73 °C of a gentle hea
       rankFor(
         'cold',
         METHODS.map((m) => ({ id: m.id, milk: m.milk, recipe: recipeOf(m) })),
-        kitAt(altitudeM),
+        unlearned(kitAt(altitudeM)),
         { hours: null, blender: true },
       ).map((r) => [r.id, r.warmestC]),
     );

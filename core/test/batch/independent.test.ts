@@ -1,7 +1,7 @@
 import { expect, test, describe } from '@jest/globals';
 import fc from 'fast-check';
 import { fold } from '../../src/batch';
-import { massG, solidsG, contents } from '../../src/kitchen';
+import { massG, solidsG, contents, unlearned } from '../../src/kitchen';
 import type { Kit, Stream } from '../../src/kitchen';
 import { makeStep } from '../../src/steps';
 import type { Step } from '../../src/steps';
@@ -48,16 +48,18 @@ describe('soaking, by small steps', () => {
     [3, 30],
   ])('%d h in a room of %d °C that the water already has', (hours, room) => {
     const kit = { ...SEA, roomC: room };
-    const o = fold(soyRecipe(100, [makeStep('s', 'soak', { waterG: 600, waterC: room, durationS: hours * 3600 })]), {
-      kit,
-    });
+    const o = fold(
+      soyRecipe(100, [makeStep('s', 'soak', { waterG: 600, waterC: room, durationS: hours * 3600 })]),
+      unlearned(kit),
+    );
     const want = drinksByEuler(hours, () => room) * DRY * 100;
     expect(Math.abs((o.stages[0]?.figures.drunkG ?? 0) - want)).toBeLessThan(0.1);
   });
   test('cooling as it stands, after the start that the fold gives it', () => {
-    const o = fold(soyRecipe(200, [makeStep('s', 'soak', { waterG: 1400, waterC: 98, durationS: 4 * 3600 })]), {
-      kit: SEA,
-    });
+    const o = fold(
+      soyRecipe(200, [makeStep('s', 'soak', { waterG: 1400, waterC: 98, durationS: 4 * 3600 })]),
+      unlearned(SEA),
+    );
     const f = o.stages[0]?.figures ?? {};
     // Newton, with the time constant found from the end temperature itself.
     const tau = 4 / Math.log(((f.startC ?? 0) - 20) / ((f.endC ?? 0) - 20));
@@ -119,7 +121,7 @@ function passes(
     makeStep('s', 'strain', { into: 'm0', hand }),
     ...washes.map((w, i) => makeStep(`w${i}`, 'wash', { waterG: w, into: `m${i + 1}`, hand })),
   ];
-  const o = fold(soyRecipe(beans, steps), { kit: TIGHT });
+  const o = fold(soyRecipe(beans, steps), unlearned(TIGHT));
   const streams = [0, ...washes.map((_, i) => i + 1)].map((i) => o.products[`m${i}`]);
   const total = beans + first;
   return {
@@ -196,7 +198,7 @@ describe('the boil, by small steps', () => {
   ])('%d m, held %d s', (altitude, holdS) => {
     const kit = { ...kitAt(altitude), things: TIGHT.things };
     const steps = [makeStep('g', 'grind', { waterG: 1400 }), makeStep('s', 'strain'), makeStep('b', 'boil', { holdS })];
-    const o = fold(soyRecipe(200, steps), { kit });
+    const o = fold(soyRecipe(200, steps), unlearned(kit));
     const f = o.stages[2]?.figures ?? {};
     const fromC = o.stages[1]?.writes.find(([n]) => n === 'milk')?.[1]?.temperatureC ?? 0;
     const want = inhibitorByEuler(fromC, f.boilingC ?? 100, f.heatUpS ?? 1, holdS);
@@ -204,7 +206,7 @@ describe('the boil, by small steps', () => {
   });
   test('heat-up: milk and pot together, by Choi & Okos at the middle temperature', () => {
     const steps = [makeStep('g', 'grind', { waterG: 1400 }), makeStep('s', 'strain'), makeStep('b', 'boil')];
-    const o = fold(soyRecipe(200, steps), { kit: TIGHT });
+    const o = fold(soyRecipe(200, steps), unlearned(TIGHT));
     const milk = o.stages[1]?.writes.find(([n]) => n === 'milk')?.[1];
     if (!milk) throw new Error('no milk');
     // About 4.0 kJ/kgK for a thin milk, 0.5 for 1.4 kg of steel; 1800 W electric at 0.65.

@@ -156,6 +156,7 @@ test('a digest names the model, the last line and how many there are, and what a
   expect(digestOf(batch, run, p)).toEqual({
     batch: batch.id,
     model: MODEL,
+    evidence: [],
     seq: run.length,
     lines: run.length,
     state: 'finished',

@@ -1,3 +1,4 @@
+import { unlearned } from '../../src/kitchen';
 import { expect, test, describe } from '@jest/globals';
 import { fold } from '../../src/batch';
 import type { Kit } from '../../src/kitchen';
@@ -27,10 +28,13 @@ function made({ g = 100, flakes = 'oats-rolled', grind = {}, before = [], hand =
     makeStep('grind', 'grind', { waterG: 1000, waterC: 15, durationS: 60, ...grind }),
     makeStep('strain', 'strain', { hand }),
   ];
-  const o = fold({ materials: MATERIALS, larder: [{ into: 'work', material: flakes, grams: g }], steps }, { kit });
+  const o = fold(
+    { materials: MATERIALS, larder: [{ into: 'work', material: flakes, grams: g }], steps },
+    unlearned(kit),
+  );
   const s = o.products.milk;
-  const b = s && bodyOf(s, 20, contextOf(kit, {}, MATERIALS));
-  const hot = s && bodyOf(s, 95, contextOf(kit, {}, MATERIALS), 95);
+  const b = s && bodyOf(s, 20, contextOf(unlearned(kit), MATERIALS));
+  const hot = s && bodyOf(s, 95, contextOf(unlearned(kit), MATERIALS), 95);
   if (!s || !b || !hot) throw new Error('no milk');
   return { s, b, hot, eta: b.relative ?? Infinity, endC: o.stages[before.length]?.figures.endC ?? NaN };
 }
@@ -103,7 +107,7 @@ describe('orderings of common practice, out of the fold', () => {
           larder: [{ into: 'work', material: 'oats-rolled', grams: 100 }],
           steps: [soak(500, 1), enzyme('malt', 2), rinse(n)],
         },
-        { kit: REF },
+        unlearned(REF),
       ).products.work?.amylase ?? NaN;
     expect(o(1)).toBeCloseTo(2 * 0.35, 9);
     expect(o(3)).toBeCloseTo(2 * 0.35 ** 3, 9);
@@ -133,12 +137,12 @@ describe('orderings of common practice, out of the fold', () => {
     const run = (doses: number) =>
       fold(
         { materials: MATERIALS, larder: [{ into: 'work', material: 'oats-rolled', grams: 60 }], steps: steps(doses) },
-        { kit: REF },
+        unlearned(REF),
       ).products.milk;
     const with1 = run(1);
     const none = run(0);
     if (!with1 || !none) throw new Error('no milk');
-    const ctx = contextOf(REF, {}, MATERIALS);
+    const ctx = contextOf(unlearned(REF), MATERIALS);
     expect(bodyOf(with1, 20, ctx)?.starch ?? 99).toBeLessThan(bodyOf(none, 20, ctx)?.starch ?? 99);
     expect(with1.released.sugars).toBeGreaterThan(none.released.sugars + 5);
     const x = with1.hydrolysedG / (with1.hydrolysedG + with1.released.starch);

@@ -13,7 +13,7 @@ import {
   look,
 } from '../../src/batch';
 import type { BatchEvent, JarEvent } from '../../src/batch';
-import { massG } from '../../src/kitchen';
+import { massG, unlearned } from '../../src/kitchen';
 import { METHODS, recipeOf } from '../../src/methods';
 import { applyEdits, makeStep } from '../../src/steps';
 import { changeText } from '../../src/words';
@@ -148,7 +148,7 @@ describe('things that soak', () => {
     const at = (h: number) => soakingNow(p, soaked, 60_000 + h * 3600_000)?.uptakeShare ?? 0;
     expect(at(0)).toBe(0);
     expect(at(2)).toBeLessThan(at(6));
-    const whole = fold(soaked.recipe, { kit: SEA }).stages[0]?.figures.uptakeShare ?? 0;
+    const whole = fold(soaked.recipe, unlearned(SEA)).stages[0]?.figures.uptakeShare ?? 0;
     expect(at(10)).toBeCloseTo(whole, 9);
   });
 });
@@ -215,17 +215,17 @@ describe('jars', () => {
 describe('solving backwards', () => {
   const r = recipeOf(METHODS[4] as (typeof METHODS)[number]);
   test.each([0.7, 2, 3.2])('%d litres are met within 60 folds', (litres) => {
-    const s = solveFor(r, SEA, {}, { litres });
+    const s = solveFor(r, unlearned(SEA), { litres });
     expect(s.reached).toBe(true);
     expect(s.folds).toBeLessThanOrEqual(60);
-    expect((look(applyEdits(r, s.edits), SEA)?.summary.main?.volumeMl ?? 0) / 1000).toBeCloseTo(litres, 2);
+    expect((look(applyEdits(r, s.edits), unlearned(SEA))?.summary.main?.volumeMl ?? 0) / 1000).toBeCloseTo(litres, 2);
   });
   test('solids are met by the fresh water', () => {
-    const s = solveFor(r, SEA, {}, { solids: 0.08 });
-    expect(look(applyEdits(r, s.edits), SEA)?.summary.main?.solids).toBeCloseTo(0.08, 4);
+    const s = solveFor(r, unlearned(SEA), { solids: 0.08 });
+    expect(look(applyEdits(r, s.edits), unlearned(SEA))?.summary.main?.solids).toBeCloseTo(0.08, 4);
   });
   test('the unreachable says so, with the nearest', () => {
-    const s = solveFor(r, SEA, {}, { solids: 0.9 });
+    const s = solveFor(r, unlearned(SEA), { solids: 0.9 });
     expect(s.reached).toBe(false);
     expect(s.value).toBeLessThan(0.9);
   });
@@ -233,9 +233,9 @@ describe('solving backwards', () => {
 
 test('ranges hold the middle, and the same seed gives the same', () => {
   const r = recipeOf(METHODS[0] as (typeof METHODS)[number]);
-  const a = ranges(r, kitAt(640), {}, 5, 200);
-  const mid = look(r, kitAt(640))?.summary.main;
-  expect(a).toEqual(ranges(r, kitAt(640), {}, 5, 200));
+  const a = ranges(r, unlearned(kitAt(640)), 5, 200);
+  const mid = look(r, unlearned(kitAt(640)))?.summary.main;
+  expect(a).toEqual(ranges(r, unlearned(kitAt(640)), 5, 200));
   expect(a.volumeMl.low).toBeLessThan(mid?.volumeMl ?? 0);
   expect(a.volumeMl.high).toBeGreaterThan(mid?.volumeMl ?? 0);
 });
@@ -245,6 +245,6 @@ test('two extracts strained side by side keep one cook busy twice: the clock cou
   );
   const jars = parts.map((_, i) => makeStep(`jar${i}`, 'jar', { of: `m${i}` }));
   const r = { ...batch.recipe, steps: [...batch.recipe.steps.filter((s) => s.kind !== 'soak'), ...parts, ...jars] };
-  const s = look(r, SEA)?.summary;
+  const s = look(r, unlearned(SEA))?.summary;
   expect(s?.elapsedS).toBeGreaterThanOrEqual(s?.handsS ?? NaN);
 });

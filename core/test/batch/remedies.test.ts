@@ -1,3 +1,4 @@
+import { unlearned } from '../../src/kitchen';
 import { expect, test, describe } from '@jest/globals';
 import { asMade, COMPLAINTS, complaintsOf, leversOf, look, MEASURES, progressOf, remedies } from '../../src/batch';
 import type { BatchEvent, Complaint, FrozenBatch, Remedy } from '../../src/batch';
@@ -25,7 +26,7 @@ const turns = (found: readonly Remedy[], label: string): { readonly from: number
 };
 
 describe('a slimy oat milk', () => {
-  const found = remedies(SLICK, SEA, {}, 'slimy');
+  const found = remedies(SLICK, unlearned(SEA), 'slimy');
   test('is mended by what cooks do: a shorter turn, colder water, the soak thrown away, a lighter hand (common practice)', () => {
     const time = turns(found, 'each load');
     const water = turns(found, 'water in at');
@@ -37,14 +38,14 @@ describe('a slimy oat milk', () => {
   test('what reaches the aim comes first; it is turned no further than it takes', () => {
     expect(found[0]?.reached).toBe(true);
     expect(found.map((r) => r.reached)).toEqual([...found.map((r) => r.reached)].sort((a, b) => Number(b) - Number(a)));
-    const time = turns(remedies(SLICK, SEA, {}, 'tooThick'), 'each load');
+    const time = turns(remedies(SLICK, unlearned(SEA), 'tooThick'), 'each load');
     const at = (s: number) =>
-      look(applyEdits(SLICK, [set('grind', 'durationS', s)]), SEA)?.summary.main?.body?.relative;
+      look(applyEdits(SLICK, [set('grind', 'durationS', s)]), unlearned(SEA))?.summary.main?.body?.relative;
     expect(at(time?.to ?? 0)).toBeLessThanOrEqual(COMPLAINTS.tooThick.aim * 1.01);
     expect(at((time?.to ?? 0) + 10)).toBeGreaterThan(COMPLAINTS.tooThick.aim);
   });
   test('found slimy by a finer tongue, it can still be better', () => {
-    const fine = remedies(school('oat-middle'), SEA, {}, 'slimy');
+    const fine = remedies(school('oat-middle'), unlearned(SEA), 'slimy');
     expect(fine[0]?.after).toBeLessThan(fine[0]?.before ?? 0);
   });
 });
@@ -52,14 +53,14 @@ describe('a slimy oat milk', () => {
 describe('every school, every complaint it can give rise to', () => {
   const all = METHODS.flatMap((m) => {
     const r = recipeOf(m);
-    const s = look(r, SEA)?.summary;
+    const s = look(r, unlearned(SEA))?.summary;
     return s ? complaintsOf(s).map((c) => [m.id, c, r] as const) : [];
   });
   test.each(all)('%s, %s: each remedy folds to what it says, helps, and brings no danger', (_, c: Complaint, r) => {
-    const before = look(r, SEA);
+    const before = look(r, unlearned(SEA));
     const { of, less } = COMPLAINTS[c];
-    for (const x of remedies(r, SEA, {}, c)) {
-      const after = look(applyEdits(r, x.edits), SEA);
+    for (const x of remedies(r, unlearned(SEA), c)) {
+      const after = look(applyEdits(r, x.edits), unlearned(SEA));
       const text = remedyText(x, leversOf(r));
       expect([text, after && MEASURES[of](after.summary)]).toEqual([text, x.after]);
       expect([text, less ? x.after < x.before : x.after > x.before]).toEqual([text, true]);
@@ -99,10 +100,10 @@ test('what was poured and timed stands in place of what was planned; a weighing 
     read('waterG', 'load1', 'grind', 700, 1001),
     read('milkG', 'strain', 'strain', 600, 2000),
   ];
-  const made = asMade(progressOf(batch, events), SEA);
+  const made = asMade(progressOf(batch, events), unlearned(SEA));
   const grind = made.steps.find((s) => s.id === 'grind');
   expect(grind?.params).toMatchObject({ durationS: 190, waterG: 700, waterC: 15 });
   expect(made.steps.find((s) => s.id === 'strain')).toEqual(recipe.steps.find((s) => s.id === 'strain'));
-  const told = turns(remedies(made, SEA, {}, 'slimy'), 'each load');
+  const told = turns(remedies(made, unlearned(SEA), 'slimy'), 'each load');
   expect(told?.from).toBe(190);
 });

@@ -2,7 +2,7 @@ import { expect, test, describe } from '@jest/globals';
 import { fold, look, summarise } from '../../src/batch';
 import type { Summary } from '../../src/batch';
 import type { Kit } from '../../src/kitchen';
-import { contents, massG, solidsG } from '../../src/kitchen';
+import { contents, massG, solidsG, unlearned } from '../../src/kitchen';
 import { MATERIALS, materialById, sumGrams } from '../../src/materials';
 import { METHODS, MILKS, methodById, recipeOf } from '../../src/methods';
 import { makeStep, orderFaults } from '../../src/steps';
@@ -20,7 +20,7 @@ const school = (id: string) => {
   return m;
 };
 const seen = (id: string, kit = SEA): Summary => {
-  const l = look(recipeOf(school(id)), kit);
+  const l = look(recipeOf(school(id)), unlearned(kit));
   if (!l) throw new Error(id);
   return l.summary;
 };
@@ -41,7 +41,7 @@ describe('every school of every milk', () => {
   test.each(METHODS.map((m) => [m.id, m] as const))('%s runs in the usual kitchen with nothing to mend', (_, m) => {
     const r = recipeOf(m);
     expect(orderFaults(r)).toEqual([]);
-    const l = look(r, SEA);
+    const l = look(r, unlearned(SEA));
     expect(l?.warnings.filter((w) => w.weight !== 'know').map((w) => w.check)).toEqual([]);
     expect(l?.summary.main?.massG ?? 0).toBeGreaterThan(50);
     expect([m.reasons.length, m.cues.length, m.cautions.length].every((n) => n > 0)).toBe(true);
@@ -116,7 +116,7 @@ describe('one outcome of each milk against the leaching equations by hand (withi
           wash(4, 0.9, 0.999),
         ],
       },
-      { kit: warmKit },
+      unlearned(warmKit),
     );
     const want = [
       [89, 27.9],
@@ -168,7 +168,7 @@ describe('one outcome of each milk against the leaching equations by hand (withi
           makeStep('strain', 'strain', { hand: 'gentle' }),
         ],
       },
-      { kit: big },
+      unlearned(big),
     );
     expect(Math.abs((o.stages[0]?.figures.cookedG ?? 0) - 2800)).toBeLessThan(20);
     const s = summarise({ materials: MATERIALS, larder: [], steps: [] }, o, big);

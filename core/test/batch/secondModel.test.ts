@@ -2,7 +2,7 @@ import { expect, test, describe } from '@jest/globals';
 import fc from 'fast-check';
 import { fold } from '../../src/batch';
 import type { Kit } from '../../src/kitchen';
-import { contents, massG, solidsG } from '../../src/kitchen';
+import { contents, massG, solidsG, unlearned } from '../../src/kitchen';
 import { MATERIALS, materialById } from '../../src/materials';
 import { bodyOf, contextOf, makeStep } from '../../src/steps';
 import type { Step } from '../../src/steps';
@@ -109,10 +109,10 @@ test('oat milks at random: temperature within 1 K, slime within 3 % and starch w
             makeStep('s', 'strain'),
           ],
         },
-        { kit },
+        unlearned(kit),
       );
       const milk = out.products.milk;
-      const body = milk && bodyOf(milk, 5, contextOf(kit, {}, MATERIALS));
+      const body = milk && bodyOf(milk, 5, contextOf(unlearned(kit), MATERIALS));
       if (!body) throw new Error('no milk');
       const mine = oatBody(o);
       expect(Math.abs((out.stages[0]?.figures.endC ?? NaN) - mine.endC)).toBeLessThan(1);
@@ -192,7 +192,7 @@ describe('graded extracts at random against the leaching recursion', () => {
           ];
           const o = fold(
             { materials: MATERIALS, larder: [{ into: 'work', material: 'coconut-grated', grams }], steps },
-            { kit: TIGHT },
+            unlearned(TIGHT),
           );
           leach(grams, 'coconut-grated', HAND[hand], passes, { fat: 0.65 }).forEach((want, i) => {
             const got = o.products[`m${i}`];
@@ -220,7 +220,7 @@ describe('graded extracts at random against the leaching recursion', () => {
       ];
       const o = fold(
         { materials: MATERIALS, larder: [{ into: 'work', material: 'coconut-grated', grams: 400 }], steps },
-        { kit: TIGHT },
+        unlearned(TIGHT),
       );
       const start = o.stages[1]?.writes.find(([name]) => name === 'pulp')?.[1];
       const end = o.products.pulp;

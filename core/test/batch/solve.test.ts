@@ -1,3 +1,4 @@
+import { unlearned } from '../../src/kitchen';
 import { expect, test, describe } from '@jest/globals';
 import {
   bestSplit,
@@ -35,8 +36,8 @@ const school = (id: string): Recipe => {
   return recipeOf(m);
 };
 const after = (r: Recipe, t: Target) => {
-  const solved = solveFor(r, SEA, {}, t);
-  return { solved, s: summaryAt(applyEdits(r, solved.edits), SEA, {}, [], 'all') };
+  const solved = solveFor(r, unlearned(SEA), t);
+  return { solved, s: summaryAt(applyEdits(r, solved.edits), unlearned(SEA), [], 'all') };
 };
 
 describe('backwards: the edits, folded again, bring what was asked', () => {
@@ -59,13 +60,13 @@ describe('backwards: the edits, folded again, bring what was asked', () => {
   });
   test('a first pressing without water is what it is: met as it stands, or said that its water goes elsewhere', () => {
     const graded = school('coconut-graded');
-    const met = solveFor(graded, SEA, {}, { classId: 'coconut-cream' });
+    const met = solveFor(graded, unlearned(SEA), { classId: 'coconut-cream' });
     expect([met.reached, met.edits]).toEqual([true, []]);
-    const strong = solveFor(graded, SEA, {}, { classId: 'coconut-concentrate' });
+    const strong = solveFor(graded, unlearned(SEA), { classId: 'coconut-concentrate' });
     expect([strong.reached, strong.stop?.by, strong.edits]).toEqual([false, 'minimum', []]);
-    const thin = solveFor(graded, SEA, {}, { fat: 0.05 });
+    const thin = solveFor(graded, unlearned(SEA), { fat: 0.05 });
     expect([thin.reached, thin.stop, thin.edits]).toEqual([false, { by: 'apart' }, []]);
-    expect(thin.value).toBeCloseTo(look(graded, SEA)?.summary.main?.fat ?? 0, 9);
+    expect(thin.value).toBeCloseTo(look(graded, unlearned(SEA))?.summary.main?.fat ?? 0, 9);
     expect(stopText({ by: 'apart' })).toMatch(/other jars/);
   });
   test('a body: from slimy cream to something like milk; the word that comes out is the one asked for', () => {
@@ -83,8 +84,7 @@ describe('backwards: the edits, folded again, bring what was asked', () => {
     const grind = solved.edits.find((e) => e.do === 'set');
     const more = summaryAt(
       r,
-      SEA,
-      {},
+      unlearned(SEA),
       [{ ...(grind as never as object), value: 1.1 * (grind as { value: number }).value } as never],
       'all',
     );
@@ -92,30 +92,32 @@ describe('backwards: the edits, folded again, bring what was asked', () => {
     expect(solved.folds).toBeLessThanOrEqual(60);
   });
   test('unreachable: the nearest, and what stands in the way, in words', () => {
-    const thin = solveFor(school('coconut-raw'), SEA, {}, { classId: 'coconut-concentrate' });
+    const thin = solveFor(school('coconut-raw'), unlearned(SEA), { classId: 'coconut-concentrate' });
     expect(thin.reached).toBe(false);
     expect(thin.stop?.by).toBe('minimum');
     expect(stopText(thin.stop as never)).toMatch(/least water/);
-    const fat = solveFor(school('oat-middle'), SEA, {}, { fat: 0.2 });
+    const fat = solveFor(school('oat-middle'), unlearned(SEA), { fat: 0.2 });
     expect([fat.reached, fat.stop]).toEqual([false, { by: 'water', way: 'least' }]);
-    expect(solveFor(school('oat-middle'), SEA, {}, { useUp: { material: 'almonds', grams: 100 } }).stop).toEqual({
-      by: 'absent',
-    });
+    expect(solveFor(school('oat-middle'), unlearned(SEA), { useUp: { material: 'almonds', grams: 100 } }).stop).toEqual(
+      {
+        by: 'absent',
+      },
+    );
   });
   test('use up 500 g of coconut; loads follow the jug', () => {
     const r = school('coconut-one-blend');
     const { solved } = after(r, { useUp: { material: 'coconut-fresh', grams: 900 } });
     const big = applyEdits(r, solved.edits);
     expect(big.larder[0]?.grams).toBeCloseTo(900, 9);
-    const fitted = applyEdits(big, fitLoads(big, SEA));
-    expect(look(fitted, SEA)?.warnings.some((w) => w.check === 'jugOverfull')).toBe(false);
+    const fitted = applyEdits(big, fitLoads(big, unlearned(SEA)));
+    expect(look(fitted, unlearned(SEA))?.warnings.some((w) => w.check === 'jugOverfull')).toBe(false);
   });
 });
 
 describe('passes', () => {
   test('the best split of a given water gives no less than any of ten others', () => {
     const r = school('soy-washed');
-    const best = bestSplit(r, SEA, {}, 3);
+    const best = bestSplit(r, unlearned(SEA), 3);
     if (!best) throw new Error('no split');
     const washes = r.steps.filter((s) => s.kind === 'wash');
     const total = 1100 + washes.reduce((g, w) => g + w.params.waterG, 0);
@@ -130,7 +132,7 @@ describe('passes', () => {
             ? [{ do: 'set' as const, step: s.id, param: 'waterG', value: each }]
             : [],
       );
-      const m = summaryAt(base, SEA, {}, edits, 'all').main;
+      const m = summaryAt(base, unlearned(SEA), edits, 'all').main;
       return (m?.solids ?? 0) * (m?.massG ?? 0);
     };
     const mine = yieldOf(best.firstG);
@@ -138,19 +140,19 @@ describe('passes', () => {
   });
   test('more passes of the same water bring more (leaching: 1/4, 4/25, 1/8 left); one more is told with its minutes', () => {
     const r = school('soy-washed');
-    const solids = [1, 2, 3].map((n) => bestSplit(r, SEA, {}, n)?.solidsG ?? 0);
+    const solids = [1, 2, 3].map((n) => bestSplit(r, unlearned(SEA), n)?.solidsG ?? 0);
     expect(solids[1]).toBeGreaterThan(solids[0] ?? 0);
     expect(solids[2]).toBeGreaterThan(solids[1] ?? 0);
-    const next = nextPass(r, SEA);
+    const next = nextPass(r, unlearned(SEA));
     expect(next?.more).toBeGreaterThan(0);
     expect(next?.minutes).toBeGreaterThan(1);
-    expect(nextPass(applyEdits(r, next?.edits ?? []), SEA)?.more).toBeLessThan(next?.more ?? 0);
+    expect(nextPass(applyEdits(r, next?.edits ?? []), unlearned(SEA))?.more).toBeLessThan(next?.more ?? 0);
   });
 });
 
 describe('what moves it', () => {
   test('for oats: seconds, warmth and strength all move the slime up; ice moves it down', () => {
-    const moved = whatMoves(school('oat-middle'), SEA, {});
+    const moved = whatMoves(school('oat-middle'), unlearned(SEA));
     const up = (key: string): number => {
       const m = moved.find((x) => x.lever.key === key);
       const [low, , high] = m?.values.slime ?? [0, 0, 0];
@@ -168,7 +170,7 @@ describe('what moves it', () => {
           expect([l.key, orderFaults(applyEdits(r, leverEdits(r, l.at, v)))]).toEqual([l.key, []]);
       }
     }
-    for (const x of whatMoves(school('coconut-graded'), SEA, {}))
+    for (const x of whatMoves(school('coconut-graded'), unlearned(SEA)))
       expect(Number.isFinite(reachOf(x, 'volumeMl'))).toBe(true);
   });
   test('a map: its cells are the folds themselves, its shares are shares, the same seed is the same map', () => {
@@ -177,21 +179,22 @@ describe('what moves it', () => {
     if (!x || !y) throw new Error('no levers');
     expect([x.key, y.key]).toEqual(['grind.durationS', 'grind.waterC']);
     const asked = { ground: 'body' as const, x, y, xs: valuesOf(x, 4), ys: valuesOf(y, 3), seed: 3, kitchens: 4 };
-    const map = leverMap(r, SEA, {}, asked);
-    const here = summaryAt(r, SEA, {}, [
+    const map = leverMap(r, unlearned(SEA), asked);
+    const here = summaryAt(r, unlearned(SEA), [
       ...leverEdits(r, x.at, asked.xs[1] ?? 0),
       ...leverEdits(r, y.at, asked.ys[2] ?? 0),
     ]);
     expect(map.ground[2]?.[1]).toBeCloseTo(MEASURES.body(here) ?? NaN, 9);
     for (const g of [map.slimy, map.watery, map.thick]) for (const v of g.flat()) expect(v >= 0 && v <= 1).toBe(true);
-    expect(leverMap(r, SEA, {}, asked)).toEqual(map);
+    expect(leverMap(r, unlearned(SEA), asked)).toEqual(map);
     expect(map.thick[2]?.[3]).toBe(1);
   });
 });
 
 describe('the use decides the school', () => {
   const all = METHODS.map((m) => ({ id: m.id, milk: m.milk, recipe: recipeOf(m) }));
-  const rank = (use: Use, at = { hours: null as number | null, blender: true }) => rankFor(use, all, SEA, at);
+  const rank = (use: Use, at = { hours: null as number | null, blender: true }) =>
+    rankFor(use, all, unlearned(SEA), at);
   test.each([
     ['tofu', 'soy'],
     ['yoghurt', 'soy'],
@@ -221,15 +224,15 @@ describe('rounding that a kitchen can do', () => {
   test('to 5 g and 10 s: nothing that matters', () => {
     for (const m of METHODS) {
       const r = recipeOf(m);
-      const e = roundingEffect(r, SEA, {}, roundForKitchen(r));
+      const e = roundingEffect(r, unlearned(SEA), roundForKitchen(r));
       expect([m.id, e.matters]).toEqual([m.id, false]);
     }
   });
   test('to quarter cups: hot oats change character, soy does not', () => {
     const oat = applyEdits(school('oat-hot-thin'), [{ do: 'larder', index: 0, grams: 31 }]);
-    expect(roundingEffect(oat, SEA, {}, roundToCups(oat, US_CUP_ML)).matters).toBe(true);
+    expect(roundingEffect(oat, unlearned(SEA), roundToCups(oat, US_CUP_ML)).matters).toBe(true);
     const soy = school('soy-washed');
-    expect(roundingEffect(soy, SEA, {}, roundToCups(soy, US_CUP_ML)).matters).toBe(false);
+    expect(roundingEffect(soy, unlearned(SEA), roundToCups(soy, US_CUP_ML)).matters).toBe(false);
     const grams = applyEdits(soy, roundToCups(soy, US_CUP_ML)).larder[0]?.grams ?? 0;
     expect((grams / 186) * 4).toBeCloseTo(Math.round((grams / 186) * 4), 9);
   });
@@ -241,5 +244,5 @@ test('another food in the same plan keeps the steps and brings its cooked form',
   const r = applyEdits(rice, [{ do: 'food', index: 0, food: brown[0] as never, cooked: brown.slice(1) }]);
   expect(r.steps).toEqual(rice.steps);
   expect(r.materials.map((m) => m.id).sort()).toEqual(['rice-brown', 'rice-brown-cooked']);
-  expect(fold(r, { kit: SEA }).products.milk?.madeFrom['rice-brown-cooked']).toBeGreaterThan(0);
+  expect(fold(r, unlearned(SEA)).products.milk?.madeFrom['rice-brown-cooked']).toBeGreaterThan(0);
 });

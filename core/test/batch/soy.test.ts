@@ -1,6 +1,6 @@
 import { expect, test, describe } from '@jest/globals';
 import { fold, look, summarise } from '../../src/batch';
-import { massG, solidsG } from '../../src/kitchen';
+import { massG, solidsG, unlearned } from '../../src/kitchen';
 import type { Kit } from '../../src/kitchen';
 import { METHODS, recipeOf } from '../../src/methods';
 import { makeStep } from '../../src/steps';
@@ -18,7 +18,7 @@ const TIGHT: Kit = { ...SEA, things: SEA.things.map((t) => (t.is === 'strainer' 
 describe('soy, the whole path', () => {
   test('100 g + what they drink + 870 g, raw, firm: about 984 g at 6.1 % solids, 3.0 % protein, 81 % of the protein (hand reckoning of the leaching law)', () => {
     const r = soyRecipe(100, fullGrind(plainSteps(870)));
-    const o = fold(r, { kit: TIGHT });
+    const o = fold(r, unlearned(TIGHT));
     const milk = summarise(r, o, SEA).products.find((p) => p.stream === 'milk');
     // 22 g stay in jug and bag
     near((milk?.massG ?? 0) + 22, 984, 12);
@@ -28,7 +28,7 @@ describe('soy, the whole path', () => {
   });
   test('okara 1.1–1.4 kg per kg of beans at 73–80 % moisture (Khare, Jha & Gandhi 1995: about 1.1; from memory)', () => {
     const r = soyRecipe(100, fullGrind(plainSteps(870)));
-    const pulp = summarise(r, fold(r, { kit: TIGHT }), SEA).products.find((p) => p.stream === 'pulp');
+    const pulp = summarise(r, fold(r, unlearned(TIGHT)), SEA).products.find((p) => p.stream === 'pulp');
     expect(pulp?.massG).toBeGreaterThan(100);
     expect(pulp?.massG).toBeLessThan(140);
     expect(pulp?.moisture).toBeGreaterThan(0.72);
@@ -38,12 +38,12 @@ describe('soy, the whole path', () => {
   });
   test('soaked full, soybeans weigh about 2.3 times as dry (common practice: swell two to three times)', () => {
     const r = soyRecipe(186, [makeStep('soak', 'soak', { waterG: 1500, durationS: 24 * 3600 })]);
-    near((fold(r, { kit: SEA }).stages[0]?.figures.solidsG ?? 0) / 186, 2.27, 0.08);
+    near((fold(r, unlearned(SEA)).stages[0]?.figures.solidsG ?? 0) / 186, 2.27, 0.08);
   });
   test('1964 g after two hours of gentle boiling in a 20 cm pot: 1361 g (1.6 g/min per dm²)', () => {
     const things = SEA.things.map((t) => (t.is === 'pot' ? { ...t, diameterCm: 20 } : t));
     const r = soyRecipe(200, [...fullGrind(plainSteps(1740)), makeStep('boil', 'boil', { holdS: 7200 })]);
-    const o = fold(r, { kit: { ...SEA, things } });
+    const o = fold(r, unlearned({ ...SEA, things }));
     const milk = o.stages[3]?.writes.find(([n]) => n === 'milk')?.[1];
     const boiled = o.products.milk;
     if (!milk || !boiled) throw new Error('no milk');
@@ -57,7 +57,7 @@ describe('the five schools', () => {
     const m = METHODS.find((x) => x.id === id);
     if (!m) throw new Error(id);
     const r = recipeOf(m);
-    const seen = look(r, kitAt(altitudeM));
+    const seen = look(r, unlearned(kitAt(altitudeM)));
     if (!seen?.summary.main) throw new Error('no milk');
     return { r, seen, main: seen.summary.main };
   };
@@ -97,7 +97,7 @@ describe('the five schools', () => {
     for (const altitude of [0, 640, 3000]) {
       const { r } = one('soy-washed');
       const steps = r.steps.map((s) => (s.kind === 'boil' ? makeStep('boil', 'boil', { ...s.params, holdS: 600 }) : s));
-      const w = look({ ...r, steps }, kitAt(altitude))?.warnings.find((x) => x.check === 'holdTooShort');
+      const w = look({ ...r, steps }, unlearned(kitAt(altitude)))?.warnings.find((x) => x.check === 'holdTooShort');
       expect(w?.weight).toBe('danger');
     }
   });

@@ -1,7 +1,7 @@
 import { expect, test, describe } from '@jest/globals';
 import { ranges, sampleBeliefs, summaryAt } from '../../src/batch';
 import type { Beliefs } from '../../src/kitchen';
-import { COEFFICIENTS, coefficientId } from '../../src/kitchen';
+import { COEFFICIENTS, coefficientId, unlearned } from '../../src/kitchen';
 import { methodById, recipeOf } from '../../src/methods';
 import { seededRandom } from '../../src/numerics';
 import type { Recipe } from '../../src/steps';
@@ -13,7 +13,7 @@ const school = (id: string): Recipe => {
   return recipeOf(m);
 };
 const N = 160;
-const rangeOf = (id: string, beliefs: Beliefs = {}, seed = 5) => ranges(school(id), SEA, beliefs, seed, N);
+const rangeOf = (id: string, beliefs: Beliefs = {}, seed = 5) => ranges(school(id), { kit: SEA, beliefs }, seed, N);
 
 describe('ranges come from sampled beliefs, and say how sure a figure is', () => {
   test.each([
@@ -25,7 +25,7 @@ describe('ranges come from sampled beliefs, and say how sure a figure is', () =>
     ['almond-soaked'],
   ])('%s: each holds what the likeliest kitchen brings, is ordered, and is not empty', (id) => {
     const r = rangeOf(id);
-    const now = summaryAt(school(id), SEA, {}, [], 'all');
+    const now = summaryAt(school(id), unlearned(SEA), [], 'all');
     for (const [range, x] of [
       [r.volumeMl, now.jarredMl],
       [r.solids, now.main?.solids ?? NaN],
@@ -58,12 +58,12 @@ describe('ranges come from sampled beliefs, and say how sure a figure is', () =>
   test('the plan itself is not touched by it', () => {
     const r = school('tiger-nut-cold');
     const before = JSON.stringify(r);
-    ranges(r, SEA, {}, 3, 20);
+    ranges(r, unlearned(SEA), 3, 20);
     expect(JSON.stringify(r)).toBe(before);
   });
   test('progress is told on the way', () => {
     const said: number[] = [];
-    ranges(school('oat-ice'), SEA, {}, 1, 64, (done, of) => said.push(done / of));
+    ranges(school('oat-ice'), unlearned(SEA), 1, 64, (done, of) => said.push(done / of));
     expect(said).toEqual([0.25, 0.5, 0.75, 1]);
   });
 });
@@ -73,7 +73,7 @@ describe('a kitchen drawn from beliefs', () => {
     const random = seededRandom(3);
     const logs: number[] = [];
     for (let i = 0; i < 1000; i += 1) {
-      const b = sampleBeliefs(SEA, {}, ['oats-rolled'], random);
+      const b = sampleBeliefs(unlearned(SEA), ['oats-rolled'], random);
       for (const [id, belief] of Object.entries(b)) {
         const kind = id.slice(0, id.indexOf(':')) as keyof typeof COEFFICIENTS;
         expect(belief.mean >= COEFFICIENTS[kind].low && belief.mean <= COEFFICIENTS[kind].high).toBe(true);

@@ -1,3 +1,4 @@
+import { unlearned } from '../../src/kitchen';
 import { expect, test, describe } from '@jest/globals';
 import fc from 'fast-check';
 import { look } from '../../src/batch';
@@ -52,7 +53,7 @@ describe('any plan of any milk, pushed anywhere', () => {
   test('every warning is a plain sentence with its figures, the heaviest first', () => {
     fc.assert(
       fc.property(anyPlan, ({ r, kit }) => {
-        const all = look(r, kit)?.warnings ?? [];
+        const all = look(r, unlearned(kit))?.warnings ?? [];
         all.forEach((w, i) => {
           const say = warningText(w);
           expect([w.check, say]).toEqual([w.check, expect.not.stringMatching(/NaN|undefined|Infinity/)]);
@@ -66,7 +67,7 @@ describe('any plan of any milk, pushed anywhere', () => {
   test('every mend can be done: the plan stays in order, in its bounds, and folds', () => {
     fc.assert(
       fc.property(anyPlan, ({ r, kit }) => {
-        for (const w of look(r, kit)?.warnings ?? [])
+        for (const w of look(r, unlearned(kit))?.warnings ?? [])
           for (const fix of w.fixes) {
             const after = applyEdits(r, fix.edits);
             expect([w.check, fixText(fix), orderFaults(after)]).toEqual([w.check, fixText(fix), []]);
@@ -76,7 +77,7 @@ describe('any plan of any milk, pushed anywhere', () => {
                 const v = (s.params as unknown as Record<string, number>)[name] ?? NaN;
                 expect([w.check, name, v >= spec.low - 1e-9 && v <= spec.high + 1e-9]).toEqual([w.check, name, true]);
               }
-            expect(look(after, kit)).not.toBeNull();
+            expect(look(after, unlearned(kit))).not.toBeNull();
           }
       }),
       { numRuns: 120, seed: 78 },
@@ -88,7 +89,7 @@ describe('any plan of any milk, pushed anywhere', () => {
         let now = r;
         const pressed: string[] = [];
         for (let i = 0; i < 25; i += 1) {
-          const next: Warning | undefined = look(now, kit)?.warnings.find(
+          const next: Warning | undefined = look(now, unlearned(kit))?.warnings.find(
             (w) => w.weight !== 'know' && w.fixes.length > 0,
           );
           if (!next) return;

@@ -1,3 +1,4 @@
+import { unlearned } from '../../src/kitchen';
 import { expect, test, describe } from '@jest/globals';
 import { fold, look } from '../../src/batch';
 
@@ -25,7 +26,7 @@ const before = (r: Recipe, id: string, ...steps: readonly Step[]): Recipe => ({
   steps: r.steps.flatMap((s) => (s.id === id ? [...steps, s] : [s])),
 });
 const warns = (check: string, r: Recipe, kit: Kit = SEA): boolean =>
-  look(r, kit)?.warnings.some((w) => w.check === check) ?? false;
+  look(r, unlearned(kit))?.warnings.some((w) => w.check === check) ?? false;
 const HOUR = 3600;
 
 describe('the hold at the boil', () => {
@@ -33,7 +34,8 @@ describe('the hold at the boil', () => {
   const hold = (s: number, r: Recipe = soy): Recipe => set(r, 'boil', { holdS: s });
   test.each([0, 1500, 3000])('at %d m: what the goal needs is enough, five per cent less is not', (altitude) => {
     const kit = kitAt(altitude);
-    const need = look(hold(4 * HOUR), kit)?.outcome.stages.find((s) => s.step === 'boil')?.figures.neededHoldS ?? NaN;
+    const need =
+      look(hold(4 * HOUR), unlearned(kit))?.outcome.stages.find((s) => s.step === 'boil')?.figures.neededHoldS ?? NaN;
     expect([warns('holdTooShort', hold(need * 1.05), kit), warns('holdTooShort', hold(need * 0.95), kit)]).toEqual([
       false,
       true,
@@ -42,7 +44,7 @@ describe('the hold at the boil', () => {
   test('a long low cook meets the goal and is asked for its ten minutes all the same', () => {
     // An hour and a half at 96 °C leaves less than a fifth; germs ask for the true boil.
     const low = before(soy, 'boil', makeStep('low', 'heat', { of: 'milk', toC: 96, holdS: 5000 }));
-    const left = (s: number): Stream | undefined => fold(hold(s, low), { kit: SEA }).products.milk;
+    const left = (s: number): Stream | undefined => fold(hold(s, low), unlearned(SEA)).products.milk;
     const inhibitor = (s: Stream | undefined): number =>
       s ? (s.inhibitor.labile + s.inhibitor.stable) / s.inhibitor.of : NaN;
     expect(inhibitor(left(60))).toBeLessThan(0.2);
@@ -56,7 +58,7 @@ describe('the hold at the boil', () => {
         0,
         r.steps.findIndex((s) => s.id === 'boil'),
       );
-      return fold({ ...r, steps }, { kit: SEA }).products.milk?.boilS ?? NaN;
+      return fold({ ...r, steps }, unlearned(SEA)).products.milk?.boilS ?? NaN;
     };
     expect(kept(98.6)).toBeGreaterThanOrEqual(300);
     expect(kept(98.4)).toBe(0);
@@ -86,7 +88,7 @@ describe('keeping is spent below 57 °C', () => {
       makeStep('down', 'cool', { of: 'milk', toC: c }),
       makeStep('hold', 'keep', { placeC: c, durationS: HOUR }),
     ];
-    return fold({ ...r, steps: [...steps, ...warm] }, { kit: SEA }).products.milk;
+    return fold({ ...r, steps: [...steps, ...warm] }, unlearned(SEA)).products.milk;
   };
   test('an hour at 58 °C spends nothing, at 56 °C it spends, and counts as warm', () => {
     expect([at(58)?.spentD, at(58)?.above21S]).toEqual([0, 0]);
@@ -97,7 +99,7 @@ describe('keeping is spent below 57 °C', () => {
 
 test('pressing brings slime with it, dripping leaves it: × 1.15 and × .85 of a twist (models §6)', () => {
   const glucan = (hand: string): number => {
-    const o = fold(set(school('oat-middle'), 'strain', { hand }), { kit: SEA });
+    const o = fold(set(school('oat-middle'), 'strain', { hand }), unlearned(SEA));
     const milk = o.products.milk;
     if (!milk) throw new Error('no milk');
     return milk.squeezed;
@@ -109,8 +111,8 @@ test('pressing brings slime with it, dripping leaves it: × 1.15 and × .85 of a
   ]).toEqual([1.15, 0.85, 0.85]);
   const slime = (hand: string): number => {
     const r = set(school('oat-middle'), 'strain', { hand });
-    const milk = fold(r, { kit: SEA }).products.milk;
-    return (milk && bodyOf(milk, 4, contextOf(SEA, {}, r.materials))?.glucan) ?? NaN;
+    const milk = fold(r, unlearned(SEA)).products.milk;
+    return (milk && bodyOf(milk, 4, contextOf(unlearned(SEA), r.materials))?.glucan) ?? NaN;
   };
   expect(slime('press')).toBeGreaterThan(slime('twist'));
 });

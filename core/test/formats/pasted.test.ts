@@ -1,3 +1,4 @@
+import { unlearned } from '../../src/kitchen';
 import { expect, test, describe } from '@jest/globals';
 import { summaryAt } from '../../src/batch';
 import { pastedRecipe, readPasted, withForm } from '../../src/formats';
@@ -128,7 +129,7 @@ describe('a recipe’s words', () => {
     expect(
       grind?.kind === 'grind' && [grind.params.waterC, Math.round(grind.params.waterG), Math.round(grind.params.iceG)],
     ).toEqual([2, 708, 130]);
-    expect(summaryAt(r, SEA, {}, []).main?.massG).toBeGreaterThan(400);
+    expect(summaryAt(r, unlearned(SEA), []).main?.massG).toBeGreaterThan(400);
   });
   test('nothing is lost: another food goes into the jug, a finish is added, soaking water to the soak; the rest is told', () => {
     const plan = (id: string, text: string) => {
@@ -148,8 +149,8 @@ describe('a recipe’s words', () => {
     ]);
     expect(oat.at('finish')).toMatchObject({ of: 'milk', saltG: 1, syrup: 'honey' });
     expect(oat.unused.map((l) => l.text)).toEqual(['1 tsp agave']);
-    const with40 = summaryAt(oat.recipe, SEA, {}, []).main;
-    const without = summaryAt(plan('oat-middle', '1 cup oats\n1 l water').recipe, SEA, {}, []).main;
+    const with40 = summaryAt(oat.recipe, unlearned(SEA), []).main;
+    const without = summaryAt(plan('oat-middle', '1 cup oats\n1 l water').recipe, unlearned(SEA), []).main;
     expect(with40?.sugars).toBeGreaterThan((without?.sugars ?? 1) + 0.01);
     const soy = plan('soy-washed', '200 g soybeans\n1.5 l water for soaking\n1.6 l water');
     expect(soy.at('soak')).toMatchObject({ waterG: 1500 * 0.9982 });

@@ -1,3 +1,4 @@
+import { unlearned } from '../../src/kitchen';
 import { expect, test, describe } from '@jest/globals';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
@@ -156,8 +157,8 @@ describe('a plan file', () => {
     if (!r.ok) throw new Error(r.faults.map((f) => f.say).join(' '));
     const again = readPlan(JSON.parse(JSON.stringify(writePlan(r.plan, r.plan.kit))));
     expect(again.ok && again.plan.recipe.materials[0]?.per100g).toEqual(r.plan.recipe.materials[0]?.per100g);
-    const usual = look(recipeOf(school), r.plan.kit)?.summary.main?.fat ?? 0;
-    expect(look(r.plan.recipe, r.plan.kit)?.summary.main?.fat).toBeLessThan(0.6 * usual);
+    const usual = look(recipeOf(school), unlearned(r.plan.kit))?.summary.main?.fat ?? 0;
+    expect(look(r.plan.recipe, unlearned(r.plan.kit))?.summary.main?.fat).toBeLessThan(0.6 * usual);
   });
 });
 
@@ -166,7 +167,7 @@ describe('the result', () => {
     for (const m of METHODS)
       for (const by of [1, 0]) {
         const recipe = { ...recipeOf(m), larder: m.larder.map((l) => ({ ...l, grams: l.grams * by })) };
-        const seen = look(recipe, kitAt(640));
+        const seen = look(recipe, unlearned(kitAt(640)));
         if (!seen) throw new Error(m.id);
         const text = JSON.stringify(writeOutcome({ name: m.name, method: m.id, recipe, kit: kitAt(640) }, seen));
         expect(text).not.toMatch(/NaN|Infinity|"value":null/);
@@ -176,7 +177,7 @@ describe('the result', () => {
     const told = new Map<string, Set<string>>();
     const fromFreezer = [...recipeOf(school).steps, makeStep('f', 'freeze'), makeStep('k', 'keep', { placeC: -18 })];
     for (const recipe of [...METHODS.map(recipeOf), { ...recipeOf(school), steps: fromFreezer }])
-      fold(recipe, { kit: kitAt(0) }).stages.forEach((s, i) => {
+      fold(recipe, unlearned(kitAt(0))).stages.forEach((s, i) => {
         const kind = recipe.steps[i]?.kind ?? 'sort';
         for (const f of Object.keys(s.figures)) {
           expect([kind, f, (KIND_FIGURES[kind] as readonly string[]).includes(f)]).toEqual([kind, f, true]);

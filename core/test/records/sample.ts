@@ -1,3 +1,4 @@
+import { unlearned } from '../../src/kitchen';
 import { jarsOf, look, progressOf, promisedOf } from '../../src/batch';
 import type { BatchEvent } from '../../src/batch';
 import { materialById, MATERIALS, ownMaterial } from '../../src/materials';
@@ -12,7 +13,7 @@ const school = METHODS[1] as (typeof METHODS)[number];
 
 export function sampleBatch(): BatchRecord {
   const recipe = recipeOf(school);
-  const seen = look(recipe, SEA);
+  const seen = look(recipe, unlearned(SEA));
   if (!seen) throw new Error('no look');
   return {
     v: 2,

@@ -1,13 +1,13 @@
 import { expect, test, describe } from '@jest/globals';
 import { fold } from '../../src/batch';
-import { beanyIndexOf, contents, inhibitorLeftOf, massG, solidsG } from '../../src/kitchen';
+import { beanyIndexOf, contents, inhibitorLeftOf, massG, solidsG, unlearned } from '../../src/kitchen';
 import type { Kit, Stream, Thing } from '../../src/kitchen';
 import { makeStep, numberOf, paramOf, withParams, isDone, keepBy, pulpBoilS, rest, contextOf } from '../../src/steps';
 import type { FigureName, Step } from '../../src/steps';
 import { MATERIALS } from '../../src/materials';
 import { away0, kitAt, SEA, soyRecipe } from '../batch/kitchen';
 
-const run = (steps: readonly Step[], kit: Kit = SEA, beans = 200) => fold(soyRecipe(beans, steps), { kit });
+const run = (steps: readonly Step[], kit: Kit = SEA, beans = 200) => fold(soyRecipe(beans, steps), unlearned(kit));
 const out = (steps: readonly Step[], name: string, kit: Kit = SEA): Stream => {
   const s = run(steps, kit).products[name];
   if (!s) throw new Error(`no ${name}`);
@@ -214,7 +214,7 @@ describe('cool, finish, pour together, jar', () => {
     const with_ = (boiled: boolean) =>
       out([makeStep('h', 'holdBack', { waterG: 200, boiled }), ...BOILED, makeStep('p', 'pool')], 'milk');
     expect([with_(true).hygiene, with_(false).hygiene]).toEqual(['boiled', 'touched']);
-    const ctx = contextOf(SEA, {}, MATERIALS);
+    const ctx = contextOf(unlearned(SEA), MATERIALS);
     const keep = (s: Stream) => keepBy(s, 1, 'jar', 0, ctx)?.s ?? 0;
     expect(keep(with_(false))).toBeLessThanOrEqual(2 * 86_400);
     expect(keep(with_(true))).toBeGreaterThan(keep(with_(false)));
@@ -227,7 +227,7 @@ describe('cool, finish, pour together, jar', () => {
 });
 
 describe('keeping', () => {
-  const ctx = contextOf(SEA, {}, MATERIALS);
+  const ctx = contextOf(unlearned(SEA), MATERIALS);
   const milk = out([...MILK, makeStep('b', 'boil', { holdS: 1800 }), makeStep('c', 'cool', { toC: 5 })], 'milk');
   test('colder keeps longer, up to the cap and never past it', () => {
     const keep = (c: number) => keepBy(milk, c, 'jar', 0, ctx);

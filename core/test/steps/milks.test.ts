@@ -1,7 +1,7 @@
 import { expect, test, describe } from '@jest/globals';
 import { fold } from '../../src/batch';
 import type { Beliefs, Kit, Stream } from '../../src/kitchen';
-import { contents, massG, solidsG, waterG } from '../../src/kitchen';
+import { contents, massG, solidsG, waterG, unlearned } from '../../src/kitchen';
 import { MATERIALS } from '../../src/materials';
 import { bodyOf, contextOf, gritShareOf, keepBy, makeStep } from '../../src/steps';
 import type { FigureName, LarderLine, Params, Step } from '../../src/steps';
@@ -212,7 +212,7 @@ describe('heating, finishing, setting aside', () => {
   test('tiger nut thickens from 65 °C on and is pasteurised by two minutes at 73 °C (F70, z 7.5 °C)', () => {
     const heated = (c: number) =>
       must(run([of('tiger-nuts', 250)], [...base, makeStep('h', 'heat', { toC: c, holdS: 120 })]).products.milk);
-    const ctx = contextOf(SEA, {}, MATERIALS);
+    const ctx = contextOf(unlearned(SEA), MATERIALS);
     const eta = [55, 68, 73, 80].map((c) => bodyOf(heated(c), 5, ctx)?.relative ?? 99);
     eta.forEach((x, i) => i > 0 && expect(x).toBeGreaterThanOrEqual(eta[i - 1] as number));
     expect(heated(55).hygiene).toBe('raw');
@@ -321,7 +321,7 @@ describe('pulp and freezer', () => {
     const s = must(o.products.milk);
     expect(s.temperatureC).toBeLessThan(-10);
     expect(figure(o, 'f', 'fillLimit')).toBeCloseTo(0.92, 2);
-    const by = keepBy(s, -18, 'jar', 0, contextOf(SEA, {}, MATERIALS));
+    const by = keepBy(s, -18, 'jar', 0, contextOf(unlearned(SEA), MATERIALS));
     expect((by?.s ?? 0) / 86_400).toBeLessThanOrEqual(60);
     expect(by?.limit).toBe('cap');
   });
@@ -357,7 +357,7 @@ describe('keeping, by the caps of common practice: days at 5 °C or colder, the 
   const cold: Kit = { ...SEA, fridgeC: 1 };
   const capDays = (material: string, steps: readonly Step[]): number => {
     const o = run([of(material, 200)], [...steps, makeStep('c', 'cool', { toC: 3 })], cold);
-    const by = keepBy(must(o.products.milk), 1, 'jar', 0, contextOf(cold, {}, MATERIALS));
+    const by = keepBy(must(o.products.milk), 1, 'jar', 0, contextOf(unlearned(cold), MATERIALS));
     return (by?.s ?? 0) / 86_400 + 1;
   };
   const plain = [makeStep('g', 'grind', { waterG: 900, waterC: 8, durationS: 120 }), makeStep('s', 'strain')];
@@ -382,7 +382,7 @@ describe('keeping, by the caps of common practice: days at 5 °C or colder, the 
       [makeStep('g', 'grind', { waterG: 800, waterC: 5 }), makeStep('s', 'strain')],
       cold,
     );
-    const by = keepBy(must(both.products.milk), 1, 'jar', 0, contextOf(cold, {}, MATERIALS));
+    const by = keepBy(must(both.products.milk), 1, 'jar', 0, contextOf(unlearned(cold), MATERIALS));
     expect((by?.s ?? 0) / 86_400).toBeLessThanOrEqual(1);
   });
 });

@@ -1,7 +1,7 @@
 import { expect, test, describe } from '@jest/globals';
 import fc from 'fast-check';
 import { fold, summarise } from '../../src/batch';
-import { NOTHING } from '../../src/kitchen';
+import { NOTHING, unlearned } from '../../src/kitchen';
 import { MATERIALS } from '../../src/materials';
 import { KINDS, kindOf, makeStep, orderFaults } from '../../src/steps';
 import type { Kind, Recipe, Step } from '../../src/steps';
@@ -67,7 +67,7 @@ describe('any plan, any order, at the bounds', () => {
   test('mass in is mass out, to 1e-9', () => {
     fc.assert(
       fc.property(anyRecipe, fc.integer({ min: 0, max: 4500 }), (r, altitude) => {
-        const o = fold(r, { kit: kitAt(altitude) });
+        const o = fold(r, unlearned(kitAt(altitude)));
         expect(Math.abs(missingG(o))).toBeLessThanOrEqual(1e-9 * Math.max(1, broughtG(o)));
       }),
       RUNS,
@@ -76,7 +76,7 @@ describe('any plan, any order, at the bounds', () => {
   test('nothing is negative, nothing is beyond its bounds, components sum to dry mass', () => {
     fc.assert(
       fc.property(anyRecipe, (r) => {
-        const o = fold(r, { kit: kitAt(640) });
+        const o = fold(r, unlearned(kitAt(640)));
         for (const stage of o.stages) for (const [, s] of stage.writes) if (s) expect(impossible(s)).toEqual([]);
       }),
       RUNS,
@@ -85,7 +85,7 @@ describe('any plan, any order, at the bounds', () => {
   test('no figure and no summary is NaN or infinite', () => {
     fc.assert(
       fc.property(anyRecipe, (r) => {
-        const o = fold(r, { kit: kitAt(0) });
+        const o = fold(r, unlearned(kitAt(0)));
         for (const st of o.stages)
           for (const [k, v] of Object.entries(st.figures)) expect([k, Number.isFinite(v)]).toEqual([k, true]);
         const s = summarise(r, o, kitAt(0));
@@ -100,9 +100,9 @@ describe('any plan, any order, at the bounds', () => {
       fc.property(anyRecipe, fc.nat(13), (r, at) => {
         const kit = kitAt(640);
         const cut = Math.min(at, r.steps.length);
-        const whole = fold(r, { kit });
-        const first = fold(r, { kit, untilStep: cut });
-        const rest = fold({ ...r, steps: r.steps.slice(cut) }, { kit, start: first.products });
+        const whole = fold(r, unlearned(kit));
+        const first = fold(r, { ...unlearned(kit), untilStep: cut });
+        const rest = fold({ ...r, steps: r.steps.slice(cut) }, { ...unlearned(kit), start: first.products });
         expect(rest.products).toEqual(whole.products);
       }),
       RUNS,
@@ -111,9 +111,10 @@ describe('any plan, any order, at the bounds', () => {
 });
 
 test('zero amount is the identity, for every kind that names one', () => {
-  const base = fold(soyRecipe(200, [makeStep('g', 'grind', { waterG: 1500 }), makeStep('s', 'strain')]), {
-    kit: kitAt(0),
-  });
+  const base = fold(
+    soyRecipe(200, [makeStep('g', 'grind', { waterG: 1500 }), makeStep('s', 'strain')]),
+    unlearned(kitAt(0)),
+  );
   const streams: Readonly<Record<string, unknown>> = {
     ...base.products,
     work: base.products.milk,
@@ -143,7 +144,7 @@ test('sixteen washes: each brings less than the one before', () => {
     makeStep('s', 'strain'),
     ...washes,
   ]);
-  const got = fold(r, { kit: kitAt(0) })
+  const got = fold(r, unlearned(kitAt(0)))
     .stages.slice(4)
     .map((s) => s.figures.milkSolids ?? 0);
   got.forEach((x, i) => i > 0 && expect(x).toBeLessThan(got[i - 1] as number));

@@ -1,3 +1,4 @@
+import { unlearned } from '../../src/kitchen';
 import { expect, test, describe } from '@jest/globals';
 import { CLASSES, look, MEASURES, rankFor, USE_IDS } from '../../src/batch';
 import type { ClassResult, Measure, Stop } from '../../src/batch';
@@ -28,7 +29,7 @@ const BAD = /NaN|undefined|Infinity|null|– |\bbeans?\b/;
 
 describe.each(METHODS.map((m) => [m.id, m] as const))('the bench speaks of %s', (_, m) => {
   const recipe = recipeOf(m);
-  const seen = look(recipe, kitAt(640));
+  const seen = look(recipe, unlearned(kitAt(640)));
   if (!seen) throw new Error(m.id);
   test('every task has a title, something to do, and no word of another food', () => {
     recipe.steps.forEach((step, i) => {
@@ -87,7 +88,7 @@ describe('reasons', () => {
     for (const use of USE_IDS) {
       expect(USE_NAMES[use].length).toBeGreaterThan(2);
       expect(USE_COUNTS[use].length).toBeGreaterThan(10);
-      for (const r of rankFor(use, all, SEA, { hours: null, blender: true })) {
+      for (const r of rankFor(use, all, unlearned(SEA), { hours: null, blender: true })) {
         const t = reasonText(r.good, r.bad);
         expect([r.id, t]).toEqual([r.id, expect.stringMatching(/^[A-Z].*\.$/)]);
         expect(t).not.toMatch(/NaN|undefined|Infinity/);

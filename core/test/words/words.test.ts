@@ -1,3 +1,4 @@
+import { unlearned } from '../../src/kitchen';
 import { expect, test, describe } from '@jest/globals';
 import { look } from '../../src/batch';
 import { METHODS, recipeIn, recipeOf } from '../../src/methods';
@@ -7,6 +8,7 @@ import {
   celsius,
   figureText,
   fitText,
+  taughtText,
   instruction,
   join,
   orderFaultText,
@@ -23,7 +25,7 @@ describe('at the bench', () => {
   for (const m of METHODS)
     test(`${m.name}: every task has a title, says what to do with its figures, and reads as English`, () => {
       const r = recipeOf(m);
-      const seen = look(r, kitAt(640));
+      const seen = look(r, unlearned(kitAt(640)));
       if (!seen) throw new Error('no look');
       r.steps.forEach((step, i) => {
         const stage = seen.outcome.stages[i];
@@ -42,7 +44,7 @@ describe('at the bench', () => {
     const washed = METHODS.find((m) => m.id === 'soy-washed');
     if (!washed) throw new Error('no school');
     const r = recipeOf(washed);
-    const seen = look(r, kitAt(0));
+    const seen = look(r, unlearned(kitAt(0)));
     const i = r.steps.findIndex((s) => s.kind === 'grind');
     const say = instruction(r.steps[i] as never, seen?.outcome.stages[i] as never, 'load2', r);
     expect(plainText(say.title)).toBe('Grind load 2 of 2');
@@ -50,10 +52,17 @@ describe('at the bench', () => {
   });
 });
 
+test('what earlier batches taught is said, and nothing where they taught nothing', () => {
+  expect(taughtText(0)).toBeNull();
+  expect(taughtText(1)).toBe('What you measured in one batch is in these figures.');
+  expect(taughtText(7)).toBe('What you measured in 7 batches is in these figures.');
+});
+
 describe('what a reading taught', () => {
   const fit = (coefficient: string, value: number, leftOver = 0): Fit => ({
     coefficient,
     value,
+    sd: 0.05,
     step: 's',
     what: 'w',
     leftOver,

@@ -1,3 +1,4 @@
+import { unlearned } from '@ironpan/core/kitchen';
 import { look } from '@ironpan/core/batch';
 import { readPlanFile, writeOutcome, writePlan } from '@ironpan/core/formats';
 import { METHODS, methodById, recipeOf } from '@ironpan/core/methods';
@@ -39,7 +40,7 @@ export function predict(args: readonly string[], io: Io): Ran {
   }
   const read = readPlanFile(text);
   if (!read.ok) return bad(read.faults.map((f) => f.say).join('\n'));
-  const seen = look(read.plan.recipe, read.plan.kit);
+  const seen = look(read.plan.recipe, unlearned(read.plan.kit));
   if (!seen) return bad('The steps of this plan are out of order.');
   return ok(`${JSON.stringify(writeOutcome(read.plan, seen), null, 2)}\n`);
 }

@@ -1,3 +1,4 @@
+import { unlearned } from '@ironpan/core/kitchen';
 import { canSkip, holdingNow, lastSeq, look, pausedSince } from '@ironpan/core/batch';
 import type { TaskState } from '@ironpan/core/batch';
 import { warningsOf } from '@ironpan/core/checks';
@@ -143,7 +144,7 @@ function dangersWithout(r: Running, t: TaskState): readonly string[] {
   const { recipe, outcome } = r.progress;
   const had = new Set(warningsOf({ outcome, recipe, kit: r.batch.kit }).map((w) => w.check));
   const without = { ...recipe, steps: recipe.steps.filter((s) => s.id !== t.step.id) };
-  const seen = look(without, r.batch.kit);
+  const seen = look(without, unlearned(r.batch.kit));
   return (seen?.warnings ?? []).filter((w) => w.weight === 'danger' && !had.has(w.check)).map(warningText);
 }
 

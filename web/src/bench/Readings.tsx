@@ -12,7 +12,7 @@ const planned = (step: Step, what: string): number | undefined =>
 export function Readings({ r, t }: { readonly r: Running; readonly t: TaskState }) {
   const kind = kindOf(t.step.kind);
   const stage = r.progress.outcome.stages[t.index];
-  const here = Object.entries(kind.readings).filter(([, spec]) => spec.byClock !== true);
+  const here = Object.entries(kind.readings).filter(([, spec]) => spec.byClock !== true && spec.byTrace !== true);
   if (here.length === 0) return null;
   return (
     <section aria-label="Readings" className="plate p-4">

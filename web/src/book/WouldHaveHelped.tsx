@@ -31,12 +31,12 @@ export function WouldHaveHelped({ r }: { readonly r: Running }) {
   const [said, say] = useState<Complaint | null>(
     s.main?.body?.slip === 'slimy' || s.main?.body?.slip === 'slippery' ? 'slimy' : null,
   );
-  const made = useMemo(() => asMade(r.progress, r.batch.kit), [r]);
+  const made = useMemo(() => asMade(r.progress, r.batch), [r]);
   const beliefs = r.progress.outcome.beliefs;
   const start = useMemo(() => {
     if (said === null) return null;
     return (on: (p: number) => void) => {
-      const run = askRemedies(made, r.batch.kit, beliefs, said, on);
+      const run = askRemedies(made, { kit: r.batch.kit, beliefs }, said, on);
       // The answer says what it answers: until a new one is there, the old one is not shown under the new question.
       return { done: run.done.then((found) => ({ of: said, found })), stop: run.stop };
     };

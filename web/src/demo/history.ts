@@ -1,3 +1,4 @@
+import { unlearned } from '@ironpan/core/kitchen';
 import { jarsOf, look, MODEL, progressOf, promisedOf, sampleBeliefs, fold } from '@ironpan/core/batch';
 import type { BatchEvent, Progress } from '@ironpan/core/batch';
 import { normal, seededRandom } from '@ironpan/core/numerics';
@@ -30,7 +31,7 @@ const TIMING = 0.06;
 export function makePast(p: Past, number: number, plan: PlanRecord, kit: KitRecord, laidAt: number): Made {
   const random = seededRandom(p.seed);
   const frozen = frozenKit(kit);
-  const seen = look(plan.recipe, frozen);
+  const seen = look(plan.recipe, unlearned(frozen));
   if (!seen) throw new RangeError(plan.name);
   const id = `demo-batch-${number}`;
   const startedAt = laidAt - p.beganHoursAgo * HOUR;
@@ -50,8 +51,7 @@ export function makePast(p: Past, number: number, plan: PlanRecord, kit: KitReco
   const truth = fold(plan.recipe, {
     kit: frozen,
     beliefs: sampleBeliefs(
-      frozen,
-      {},
+      unlearned(frozen),
       plan.recipe.materials.map((m) => m.id),
       random,
     ),

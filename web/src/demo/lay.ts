@@ -1,5 +1,5 @@
 import { db } from '../store/db';
-import { digestNow } from '../store/digests';
+import { digestNow, keepDigests } from '../store/digests';
 import { makePast } from './history';
 import type { Past } from './history';
 import { hillKitchen } from './kitchen';
@@ -52,7 +52,7 @@ export async function layDemo(at: number): Promise<void> {
     await d.events.bulkPut(all.flatMap((m) => [...m.events]));
     await d.jars.bulkPut(all.flatMap((m) => [...m.jars]));
     await d.jarEvents.bulkPut(all.flatMap((m) => [...m.jarEvents]));
-    await d.digests.bulkPut(all.map((m) => digestNow(m.batch, m.events)));
+    await keepDigests(all.map((m) => digestNow(m.batch, m.events)));
     const ended = new Set(all.flatMap((m) => m.jarEvents.filter((e) => ENDS.has(e.is)).map((e) => e.jar)));
     const jars = all.flatMap((m) => m.jars.map((j) => j.id)).filter((id) => !ended.has(id));
     await d.standing.bulkPut(jars.map((jar) => ({ jar })));

@@ -1,5 +1,5 @@
 import type { Complaint, LeverMap, MapAsked, Moved, Range, RangeOf, Remedy } from '@ironpan/core/batch';
-import type { Beliefs, Kit } from '@ironpan/core/kitchen';
+import type { Here } from '@ironpan/core/kitchen';
 import type { Recipe } from '@ironpan/core/steps';
 import type { How } from '../store/transfer';
 import type { FileRead, KitchenAsked } from './kitchen.worker';
@@ -67,14 +67,13 @@ export const askRanges = (asked: RangesAsked, onProgress?: Progress): Running<Ra
 
 const moves = <T>(asked: MovesAsked, onProgress?: Progress): Running<T> =>
   ask(new Worker(new URL('./moves.worker.ts', import.meta.url), { type: 'module' }), asked, onProgress);
-export const askLevers = (recipe: Recipe, kit: Kit, onProgress?: Progress): Running<readonly Moved[]> =>
-  moves({ what: 'levers', recipe, kit }, onProgress);
-export const askMap = (recipe: Recipe, kit: Kit, map: MapAsked, onProgress?: Progress): Running<LeverMap> =>
-  moves({ what: 'map', recipe, kit, map }, onProgress);
+export const askLevers = (recipe: Recipe, here: Here, onProgress?: Progress): Running<readonly Moved[]> =>
+  moves({ what: 'levers', recipe, here }, onProgress);
+export const askMap = (recipe: Recipe, here: Here, map: MapAsked, onProgress?: Progress): Running<LeverMap> =>
+  moves({ what: 'map', recipe, here, map }, onProgress);
 export const askRemedies = (
   recipe: Recipe,
-  kit: Kit,
-  beliefs: Beliefs,
+  here: Here,
   complaint: Complaint,
   onProgress?: Progress,
-): Running<readonly Remedy[]> => moves({ what: 'remedies', recipe, kit, beliefs, complaint }, onProgress);
+): Running<readonly Remedy[]> => moves({ what: 'remedies', recipe, here, complaint }, onProgress);

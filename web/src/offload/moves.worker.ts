@@ -1,21 +1,21 @@
 import { leverMap, remedies, whatMoves } from '@ironpan/core/batch';
 import type { Complaint, MapAsked } from '@ironpan/core/batch';
-import type { Beliefs, Kit } from '@ironpan/core/kitchen';
+import type { Here } from '@ironpan/core/kitchen';
 import type { Recipe } from '@ironpan/core/steps';
 
-export type MovesAsked = { readonly recipe: Recipe; readonly kit: Kit } & (
+export type MovesAsked = { readonly recipe: Recipe; readonly here: Here } & (
   | { readonly what: 'levers' }
   | { readonly what: 'map'; readonly map: MapAsked }
-  | { readonly what: 'remedies'; readonly beliefs: Beliefs; readonly complaint: Complaint }
+  | { readonly what: 'remedies'; readonly complaint: Complaint }
 );
 function answer(a: MovesAsked, progress: (done: number, of: number) => void): unknown {
   switch (a.what) {
     case 'levers':
-      return whatMoves(a.recipe, a.kit, {}, progress);
+      return whatMoves(a.recipe, a.here, progress);
     case 'map':
-      return leverMap(a.recipe, a.kit, {}, a.map, progress);
+      return leverMap(a.recipe, a.here, a.map, progress);
     case 'remedies':
-      return remedies(a.recipe, a.kit, a.beliefs, a.complaint, progress);
+      return remedies(a.recipe, a.here, a.complaint, progress);
   }
 }
 /** Levers, maps and remedies away from the screen; a message of progress about every 50 ms. */

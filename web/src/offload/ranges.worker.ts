@@ -1,15 +1,15 @@
 import { ranges } from '@ironpan/core/batch';
-import type { Kit } from '@ironpan/core/kitchen';
+import type { Here } from '@ironpan/core/kitchen';
 import type { Recipe } from '@ironpan/core/steps';
 
 export interface RangesAsked {
   readonly recipe: Recipe;
-  readonly kit: Kit;
+  readonly here: Here;
   readonly seed: number;
   readonly n: number;
 }
 self.onmessage = (e: MessageEvent<RangesAsked>) => {
-  const { recipe, kit, seed, n } = e.data;
+  const { recipe, here, seed, n } = e.data;
   const said = (done: number, of: number) => self.postMessage({ progress: done / of });
-  self.postMessage({ done: ranges(recipe, kit, {}, seed, n, said) });
+  self.postMessage({ done: ranges(recipe, here, seed, n, said) });
 };

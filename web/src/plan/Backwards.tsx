@@ -1,6 +1,7 @@
+import type { Here } from '@ironpan/core/kitchen';
 import { bestSplit, CLASSES, fitLoads, nextPass, roundForKitchen, solveFor } from '@ironpan/core/batch';
 import type { Look, Solved, Target } from '@ironpan/core/batch';
-import type { KitRecord, PlanRecord } from '@ironpan/core/records';
+import type { PlanRecord } from '@ironpan/core/records';
 import { applyEdits } from '@ironpan/core/steps';
 import type { Edit } from '@ironpan/core/steps';
 import { BODY_WORDS, CLASS_NAMES, grams, join, milkOf, percent, stopText } from '@ironpan/core/words';
@@ -12,7 +13,7 @@ import { SelectField } from '../ui/SelectField';
 
 interface BackwardsProps {
   readonly plan: PlanRecord;
-  readonly kit: KitRecord;
+  readonly here: Here;
   readonly look: Look;
   readonly onEdit: (edits: readonly Edit[], touched: string) => void;
   readonly onClose: () => void;
@@ -30,7 +31,7 @@ const KINDS: readonly (readonly [Kind, string])[] = [
 const BODIES = ['thin', 'likeMilk', 'creamy', 'thick'] as const;
 
 /** From what is wanted to amounts, loads and water a pass; what cannot be had is said with what stands in the way. */
-export function Backwards({ plan, kit, look, onEdit, onClose }: BackwardsProps) {
+export function Backwards({ plan, here, look, onEdit, onClose }: BackwardsProps) {
   const main = look.summary.main;
   const [kind, setKind] = useState<Kind>('litres');
   const [litres, setLitres] = useState(Math.max(0.1, Math.round(look.summary.jarredMl / 100) / 10));
@@ -60,14 +61,14 @@ export function Backwards({ plan, kit, look, onEdit, onClose }: BackwardsProps) 
     }
   };
   const solve = (): void => {
-    const solved = solveFor(plan.recipe, kit, {}, target());
+    const solved = solveFor(plan.recipe, here, target());
     if (solved.edits.length === 0) {
       setGot({ solved, edits: [] });
       return;
     }
     const scaled = applyEdits(plan.recipe, solved.edits);
     const edits = [...solved.edits, ...roundForKitchen(scaled)];
-    setGot({ solved, edits: [...edits, ...fitLoads(applyEdits(plan.recipe, edits), kit)] });
+    setGot({ solved, edits: [...edits, ...fitLoads(applyEdits(plan.recipe, edits), here)] });
   };
   const take = (): void => {
     if (got) onEdit(got.edits, 'backwards');
@@ -142,7 +143,7 @@ export function Backwards({ plan, kit, look, onEdit, onClose }: BackwardsProps) 
         </button>
       </div>
       {got && <Answer plan={plan} got={got} onTake={take} />}
-      <Passes plan={plan} kit={kit} onEdit={onEdit} onClose={onClose} />
+      <Passes plan={plan} here={here} onEdit={onEdit} onClose={onClose} />
     </Dialog>
   );
 }
@@ -200,11 +201,11 @@ function Answer({
 }
 
 /** The same water over more passes, and what one more would bring and cost. */
-function Passes({ plan, kit, onEdit, onClose }: Pick<BackwardsProps, 'plan' | 'kit' | 'onEdit' | 'onClose'>) {
+function Passes({ plan, here, onEdit, onClose }: Pick<BackwardsProps, 'plan' | 'here' | 'onEdit' | 'onClose'>) {
   const now = plan.recipe.steps.filter((s) => s.kind === 'wash').length + 1;
   const [n, setN] = useState(Math.min(16, Math.max(2, now)));
-  const next = useMemo(() => nextPass(plan.recipe, kit), [plan.recipe, kit]);
-  const split = useMemo(() => bestSplit(plan.recipe, kit, {}, n), [plan.recipe, kit, n]);
+  const next = useMemo(() => nextPass(plan.recipe, here), [plan.recipe, here]);
+  const split = useMemo(() => bestSplit(plan.recipe, here, n), [plan.recipe, here, n]);
   if (!next && !split) return null;
   const take = (edits: readonly Edit[], what: string): void => {
     onEdit(edits, what);

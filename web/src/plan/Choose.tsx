@@ -1,6 +1,6 @@
 import { USE_IDS } from '@ironpan/core/batch';
 import type { Use } from '@ironpan/core/batch';
-import type { Kit } from '@ironpan/core/kitchen';
+import type { Here } from '@ironpan/core/kitchen';
 import { MILKS } from '@ironpan/core/methods';
 import { milkName, USE_COUNTS, USE_NAMES } from '@ironpan/core/words';
 import { useDeferredValue, useState } from 'react';
@@ -20,11 +20,11 @@ const WITHIN = [
 const FIRST = 6;
 
 interface ChooseProps {
-  readonly kit: Kit;
+  readonly here: Here;
   readonly onChoose: (school: string, use: Use) => void;
 }
 /** The use is asked first: it decides the school. The order is computed, and said. */
-export function Choose({ kit, onChoose }: ChooseProps) {
+export function Choose({ here, onChoose }: ChooseProps) {
   const own = useMethods();
   const [use, setUse] = useState<Use>('cold');
   const [milk, setMilk] = useState('');
@@ -32,7 +32,7 @@ export function Choose({ kit, onChoose }: ChooseProps) {
   const [blender, setBlender] = useState(true);
   const [all, setAll] = useState(false);
   const asked = useDeferredValue(use);
-  const ranked = useSchools(asked, milk, { hours: within === '' ? null : Number(within), blender }, kit, own);
+  const ranked = useSchools(asked, milk, { hours: within === '' ? null : Number(within), blender }, here, own);
   const shown = all ? ranked : ranked.slice(0, FIRST);
   return (
     <section aria-label="What is the milk for">
@@ -61,7 +61,7 @@ export function Choose({ kit, onChoose }: ChooseProps) {
           a blender is at hand
         </label>
       </div>
-      <SchoolTable rows={shown} use={use} kit={kit} onChoose={onChoose} />
+      <SchoolTable rows={shown} use={use} kit={here.kit} onChoose={onChoose} />
       <div className="mt-2 flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
         <p className="small quiet max-w-3xl">
           <b>Why this order.</b> For “{USE_NAMES[use]}” {USE_COUNTS[use]}. Every figure is computed for your kitchen

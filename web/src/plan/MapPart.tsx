@@ -1,6 +1,7 @@
+import type { Here } from '@ironpan/core/kitchen';
 import { leverEdits, mapKey, tellingLevers, valuesOf } from '@ironpan/core/batch';
 import type { Ground, Lever, LeverMap, MapAsked, Moved } from '@ironpan/core/batch';
-import type { KitRecord, PlanRecord } from '@ironpan/core/records';
+import type { PlanRecord } from '@ironpan/core/records';
 import type { Edit } from '@ironpan/core/steps';
 import {
   BODY_WORDS,
@@ -27,12 +28,12 @@ const SEED = 640;
 const FINE = { nx: 20, ny: 14, kitchens: 6 } as const;
 interface MapPartProps {
   readonly plan: PlanRecord;
-  readonly kit: KitRecord;
+  readonly here: Here;
   readonly moved: readonly Moved[];
   readonly onTake: (edits: readonly Edit[], say: string) => void;
 }
 /** Two levers of the plan against each other; a press takes the plan there. */
-export function MapPart({ plan, kit, moved, onTake }: MapPartProps) {
+export function MapPart({ plan, here, moved, onTake }: MapPartProps) {
   const levers = useMemo(() => moved.map((m) => m.lever), [moved]);
   const first = useMemo(() => tellingLevers(plan.recipe, levers), [plan.recipe, levers]);
   const [xKey, setX] = useState<string | null>(null);
@@ -57,8 +58,8 @@ export function MapPart({ plan, kit, moved, onTake }: MapPartProps) {
     };
     return [one, { ...one, kitchens: FINE.kitchens }];
   });
-  const quick = useMap(plan.recipe, kit, maps[0]);
-  const answer = useMap(plan.recipe, kit, maps[1]);
+  const quick = useMap(plan.recipe, here, maps[0]);
+  const answer = useMap(plan.recipe, here, maps[1]);
   const fits = (d: LeverMap | null): LeverMap | null => (d?.of === of ? d : null);
   const shown =
     answer.progress === null ? (fits(answer.data) ?? fits(quick.data)) : (fits(quick.data) ?? fits(answer.data));

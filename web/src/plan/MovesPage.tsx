@@ -1,6 +1,7 @@
+import type { Here } from '@ironpan/core/kitchen';
 import { bestMove, leverEdits, WANT_LESS } from '@ironpan/core/batch';
 import type { Measure, Moved } from '@ironpan/core/batch';
-import type { KitRecord, PlanRecord } from '@ironpan/core/records';
+import type { PlanRecord } from '@ironpan/core/records';
 import type { Edit, Recipe } from '@ironpan/core/steps';
 import { join, leverName, leverValue, MEASURE_NAMES, measureText } from '@ironpan/core/words';
 import { useState } from 'react';
@@ -8,7 +9,7 @@ import { Link, useParams } from 'react-router';
 import { LeverBars } from '../drawings/LeverBars';
 import { SelectField } from '../ui/SelectField';
 import { Empty, Loading } from '../ui/State';
-import { useKit } from '../ui/useKitchen';
+import { useHere } from '../ui/useKitchen';
 import { tell } from '../ui/toast';
 import { Busy } from '../ui/Busy';
 import { barsOf, measuresFor, usualMeasure } from './leverWords';
@@ -20,7 +21,7 @@ import { MapPart } from './MapPart';
 export function MovesPage() {
   const { id = '' } = useParams();
   const { plan, session } = usePlan(id);
-  const kit = useKit();
+  const here = useHere();
   if (plan === null)
     return (
       <Empty title="This plan is not here">
@@ -29,18 +30,18 @@ export function MovesPage() {
         </Link>
       </Empty>
     );
-  if (!plan || !kit) return <Loading />;
-  return <Moves plan={plan} kit={kit} onEdit={session.edit} onStep={session.step} />;
+  if (!plan || !here) return <Loading />;
+  return <Moves plan={plan} here={here} onEdit={session.edit} onStep={session.step} />;
 }
 
 interface MovesProps {
   readonly plan: PlanRecord;
-  readonly kit: KitRecord;
+  readonly here: Here;
   readonly onEdit: (edits: readonly Edit[], touched: string) => void;
   readonly onStep: (way: 'back' | 'forward') => Promise<void>;
 }
-function Moves({ plan, kit, onEdit, onStep }: MovesProps) {
-  const levers = useLevers(plan.recipe, kit);
+function Moves({ plan, here, onEdit, onStep }: MovesProps) {
+  const levers = useLevers(plan.recipe, here);
   const [asked, ask] = useState<Measure | null>(null);
   const moved = levers.data;
   const measures = moved ? measuresFor(plan.recipe, moved) : [];
@@ -85,7 +86,7 @@ function Moves({ plan, kit, onEdit, onStep }: MovesProps) {
             <p className="quiet">Folding the plan with each lever turned…</p>
           )}
         </section>
-        {moved && <MapPart key={plan.id} plan={plan} kit={kit} moved={moved} onTake={take} />}
+        {moved && <MapPart key={plan.id} plan={plan} here={here} moved={moved} onTake={take} />}
       </div>
     </div>
   );

@@ -1,6 +1,7 @@
+import type { HereRecord } from '../store/kit';
 import { fitLoads, solveFor, roundForKitchen } from '@ironpan/core/batch';
 import type { Look } from '@ironpan/core/batch';
-import type { KitRecord, PlanRecord } from '@ironpan/core/records';
+import type { PlanRecord } from '@ironpan/core/records';
 import { methodById } from '@ironpan/core/methods';
 import { applyEdits } from '@ironpan/core/steps';
 import type { Edit } from '@ironpan/core/steps';
@@ -34,13 +35,13 @@ const USE_FOR: Readonly<Record<string, string>> = {
 interface PlanHeadProps {
   readonly plan: PlanRecord;
   readonly look: Look | null;
-  readonly kit: KitRecord;
+  readonly here: HereRecord;
   readonly undo: UndoState;
   readonly onRename: (name: string) => void;
   readonly onEdit: (edits: readonly Edit[], touched: string) => void;
   readonly onStep: (way: 'back' | 'forward') => Promise<void>;
 }
-export function PlanHead({ plan, look, kit, undo, onRename, onEdit, onStep }: PlanHeadProps) {
+export function PlanHead({ plan, look, here, undo, onRename, onEdit, onStep }: PlanHeadProps) {
   const go = useNavigate();
   const [sure, setSure] = useState(false);
   const [backwards, setBackwards] = useState(false);
@@ -51,7 +52,7 @@ export function PlanHead({ plan, look, kit, undo, onRename, onEdit, onStep }: Pl
   const start = (): void =>
     write.run(
       'the start',
-      () => startBatch(plan, kit, now()),
+      () => startBatch(plan, here, now()),
       (id) => void go(`/bench/${id}`),
     );
   const copy = (): void =>
@@ -117,7 +118,7 @@ export function PlanHead({ plan, look, kit, undo, onRename, onEdit, onStep }: Pl
         </div>
       </div>
       <div className="flex flex-wrap items-end gap-3">
-        <Wanted plan={plan} kit={kit} look={look} onEdit={onEdit} />
+        <Wanted plan={plan} here={here} look={look} onEdit={onEdit} />
         <button
           type="button"
           data-once
@@ -134,7 +135,7 @@ export function PlanHead({ plan, look, kit, undo, onRename, onEdit, onStep }: Pl
         </div>
       )}
       {backwards && look && (
-        <Backwards plan={plan} kit={kit} look={look} onEdit={onEdit} onClose={() => setBackwards(false)} />
+        <Backwards plan={plan} here={here} look={look} onEdit={onEdit} onClose={() => setBackwards(false)} />
       )}
       {sure && <StartAnyway dangers={dangers} write={write} onStart={start} onClose={() => setSure(false)} />}
     </div>
@@ -167,14 +168,14 @@ function Small({
 }
 
 /** Backwards: from litres wanted to all amounts, rounded to what a kitchen can weigh. */
-function Wanted({ plan, kit, look, onEdit }: Pick<PlanHeadProps, 'plan' | 'kit' | 'look' | 'onEdit'>) {
+function Wanted({ plan, here, look, onEdit }: Pick<PlanHeadProps, 'plan' | 'here' | 'look' | 'onEdit'>) {
   const litres = (look?.summary.jarredMl ?? 0) / 1000;
   const [want, setWant] = useState<number | null>(null);
   const shown = want ?? Math.round(litres * 100) / 100;
   const solve = (): void => {
-    const s = solveFor(plan.recipe, kit, {}, { litres: shown });
+    const s = solveFor(plan.recipe, here, { litres: shown });
     const edits = [...s.edits, ...roundForKitchen(applyEdits(plan.recipe, s.edits))];
-    onEdit([...edits, ...fitLoads(applyEdits(plan.recipe, edits), kit)], 'wanted');
+    onEdit([...edits, ...fitLoads(applyEdits(plan.recipe, edits), here)], 'wanted');
     setWant(null);
     if (!s.reached)
       tell(

@@ -8,7 +8,7 @@ import { Flow } from '../drawings/Flow';
 import { stationOrder } from '../drawings/flowOrder';
 import { Empty, Loading } from '../ui/State';
 import { unitsOf } from '../ui/cups';
-import { useKit, useSettings } from '../ui/useKitchen';
+import { useHere, useSettings } from '../ui/useKitchen';
 import { NotSaved } from '../ui/NotSaved';
 import { BeforeYouStart } from './BeforeYouStart';
 import { Glance } from './Glance';
@@ -29,14 +29,15 @@ export function PlanPage() {
 
 function OpenPlan({ id }: { readonly id: string }) {
   const { plan, session, undo, unsaved } = usePlan(id);
-  const kit = useKit();
+  const here = useHere();
+  const kit = here?.kit;
   const settings = useSettings();
   const [open, setOpen] = useState<Station | null>(null);
   const [ref, width] = useWidth(Math.min(900, document.documentElement.clientWidth));
   const recipe = plan?.recipe;
-  const seen = useMemo(() => (recipe && kit ? lookAt(recipe, kit) : null), [recipe, kit]);
+  const seen = useMemo(() => (recipe && here ? lookAt(recipe, here) : null), [recipe, here]);
   const stations = useMemo(() => (recipe ? stationOrder(recipe) : []), [recipe]);
-  const ranges = useRanges(seen ? recipe : undefined, kit);
+  const ranges = useRanges(seen ? recipe : undefined, here);
   if (plan === null)
     return (
       <Empty title="This plan is not here">
@@ -46,7 +47,7 @@ function OpenPlan({ id }: { readonly id: string }) {
         </Link>
       </Empty>
     );
-  if (!plan || !kit || !settings) return <Loading />;
+  if (!plan || !here || !kit || !settings) return <Loading />;
   const compact = width < COMPACT_BELOW;
   const jar = seen?.outcome.stages.find((s) => s.figures.jars !== undefined)?.figures;
   return (
@@ -54,7 +55,7 @@ function OpenPlan({ id }: { readonly id: string }) {
       <PlanHead
         plan={plan}
         look={seen}
-        kit={kit}
+        here={here}
         undo={undo}
         onRename={session.rename}
         onEdit={session.edit}
@@ -95,7 +96,7 @@ function OpenPlan({ id }: { readonly id: string }) {
               <p>Undo the last change, or leave the step out.</p>
             </div>
           )}
-          <School plan={plan} kit={kit} onEdit={session.edit} />
+          <School plan={plan} here={here} onEdit={session.edit} />
         </div>
         <aside className="flex flex-col gap-4 px-4 wide:px-0">
           {seen && (
@@ -105,7 +106,7 @@ function OpenPlan({ id }: { readonly id: string }) {
               onMend={session.edit}
             />
           )}
-          {seen && <Results look={seen} recipe={plan.recipe} kit={kit} now={ranges} />}
+          {seen && <Results look={seen} recipe={plan.recipe} here={here} now={ranges} />}
           {seen && (
             <BeforeYouStart
               title="Good to know"

@@ -1,6 +1,6 @@
 import { look } from '@ironpan/core/batch';
 import type { Use } from '@ironpan/core/batch';
-import type { Kit } from '@ironpan/core/kitchen';
+import type { Here } from '@ironpan/core/kitchen';
 import type { PlanRecord } from '@ironpan/core/records';
 import { bodyText, join, milkName, milkOf, millilitres } from '@ironpan/core/words';
 import { useMemo, useState } from 'react';
@@ -10,7 +10,7 @@ import { foodColour } from '../drawings/foodStyle';
 import { allPlans, planFromMethod } from '../store/plans';
 import { useLive } from '../store/live';
 import { Loading } from '../ui/State';
-import { useKit } from '../ui/useKitchen';
+import { useHere } from '../ui/useKitchen';
 import { NotSaved } from '../ui/NotSaved';
 import { useWrite } from '../ui/useWrite';
 import { Choose } from './Choose';
@@ -19,11 +19,11 @@ import { PasteRecipe } from './PasteRecipe';
 /** The plans there are, and the schools a new one can begin from. */
 export function PlansPage() {
   const plans = useLive(['plans'], allPlans);
-  const kit = useKit();
+  const here = useHere();
   const go = useNavigate();
   const write = useWrite();
   const [pasting, setPasting] = useState(false);
-  if (!plans.data || !kit) return <Loading />;
+  if (!plans.data || !here) return <Loading />;
   const choose = (school: string, use: Use): void =>
     write.run(
       'the new plan',
@@ -45,22 +45,22 @@ export function PlansPage() {
             <h2 className="mb-2 text-xl">Your plans</h2>
             <ul className="plate max-h-[70vh] overflow-y-auto max-wide:max-h-56">
               {plans.data.map((p) => (
-                <PlanLine key={p.id} plan={p} kit={kit} />
+                <PlanLine key={p.id} plan={p} here={here} />
               ))}
             </ul>
           </section>
         )}
         <div className={plans.data.length > 0 ? '' : 'wide:col-span-2'}>
-          <Choose kit={kit} onChoose={choose} />
+          <Choose here={here} onChoose={choose} />
         </div>
       </div>
-      {pasting && <PasteRecipe kit={kit} onClose={() => setPasting(false)} />}
+      {pasting && <PasteRecipe kit={here.kit} onClose={() => setPasting(false)} />}
     </div>
   );
 }
 
-function PlanLine({ plan, kit }: { readonly plan: PlanRecord; readonly kit: Kit }) {
-  const seen = useMemo(() => look(plan.recipe, kit), [plan.recipe, kit]);
+function PlanLine({ plan, here }: { readonly plan: PlanRecord; readonly here: Here }) {
+  const seen = useMemo(() => look(plan.recipe, here), [plan.recipe, here]);
   const dangers = seen?.warnings.filter((w) => w.weight === 'danger').length ?? 0;
   const milk = milkOf(plan.recipe);
   const body = seen?.summary.main?.body;

@@ -1,10 +1,20 @@
 import { memo } from 'react';
 import type { Look, ProductSummary } from '@ironpan/core/batch';
-import type { Kit } from '@ironpan/core/kitchen';
+import type { Here } from '@ironpan/core/kitchen';
 import type { Recipe } from '@ironpan/core/steps';
-import { jarredStreams } from '@ironpan/core/batch';
+import { jarredStreams, taughtBy } from '@ironpan/core/batch';
 import { plain } from '@ironpan/core/units';
-import { duration, grams, join, millilitres, percent, roughly, streamName, thickness } from '@ironpan/core/words';
+import {
+  duration,
+  grams,
+  join,
+  millilitres,
+  percent,
+  roughly,
+  streamName,
+  taughtText,
+  thickness,
+} from '@ironpan/core/words';
 import type { Spoken } from '@ironpan/core/words';
 import { Figure } from '../ui/Figure';
 import { BodyResult } from './BodyResult';
@@ -15,12 +25,14 @@ import type { RangesNow } from './useRanges';
 interface ResultsProps {
   readonly look: Look;
   readonly recipe: Recipe;
-  readonly kit: Kit;
+  readonly here: Here;
   readonly now: RangesNow;
 }
 /** What the plan should bring. A range beside a figure says how sure it is, in kitchens like this one. */
-export const Results = memo(function Results({ look, recipe, kit, now }: ResultsProps) {
+export const Results = memo(function Results({ look, recipe, here, now }: ResultsProps) {
   const s = look.summary;
+  const { kit } = here;
+  const taught = taughtText(taughtBy(recipe, here));
   const m = s.main;
   const { ranges } = now;
   const jarred = jarredStreams(recipe, look.outcome);
@@ -82,6 +94,7 @@ export const Results = memo(function Results({ look, recipe, kit, now }: Results
         </>
       )}
       <p className="small quiet mt-1.5 leading-snug">
+        {taught !== null && `${taught} `}
         {m?.keep?.limit === 'cap' ? 'Keeping stops at the cap for this milk. ' : ''}Keeping times are a guide; your
         local food-safety authority decides. If in doubt, throw it out.
       </p>

@@ -1,5 +1,5 @@
 import { roundForKitchen, roundingEffect, roundToCups } from '@ironpan/core/batch';
-import type { Kit } from '@ironpan/core/kitchen';
+import type { Here } from '@ironpan/core/kitchen';
 import { orderFaults } from '@ironpan/core/steps';
 import type { Edit, Recipe } from '@ironpan/core/steps';
 import { join, percent, thickness } from '@ironpan/core/words';
@@ -8,7 +8,7 @@ import { useSettled } from '../drawings/useSettled';
 
 interface RoundingProps {
   readonly recipe: Recipe;
-  readonly kit: Kit;
+  readonly here: Here;
   /** ml of the cup amounts are shown in; null: grams. */
   readonly cupMl: number | null;
   readonly onEdit: (edits: readonly Edit[], touched: string) => void;
@@ -16,12 +16,12 @@ interface RoundingProps {
 const AFTER_MS = 400;
 
 /** Amounts rounded to what a kitchen can measure, with what that does to the milk when it matters. */
-export function Rounding({ recipe, kit, cupMl, onEdit }: RoundingProps) {
+export function Rounding({ recipe, here, cupMl, onEdit }: RoundingProps) {
   const calm = useSettled(recipe, AFTER_MS);
   const edits = useMemo(() => (cupMl === null ? roundForKitchen(calm) : roundToCups(calm, cupMl)), [calm, cupMl]);
   const effect = useMemo(
-    () => (orderFaults(calm).length > 0 ? null : roundingEffect(calm, kit, {}, edits)),
-    [calm, kit, edits],
+    () => (orderFaults(calm).length > 0 ? null : roundingEffect(calm, here, edits)),
+    [calm, here, edits],
   );
   if (!effect) return null;
   return (

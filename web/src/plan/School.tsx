@@ -1,5 +1,5 @@
 import { methodById } from '@ironpan/core/methods';
-import type { Kit } from '@ironpan/core/kitchen';
+import type { Here } from '@ironpan/core/kitchen';
 import type { PlanRecord } from '@ironpan/core/records';
 import type { Edit } from '@ironpan/core/steps';
 import { saveSettings } from '../store/kit';
@@ -13,11 +13,11 @@ import { Rounding } from './Rounding';
 
 interface SchoolProps {
   readonly plan: PlanRecord;
-  readonly kit: Kit;
+  readonly here: Here;
   readonly onEdit: (edits: readonly Edit[], touched: string) => void;
 }
 /** Why this school does what it does, what to look for and to beware of; and how amounts are measured. */
-export function School({ plan, kit, onEdit }: SchoolProps) {
+export function School({ plan, here, onEdit }: SchoolProps) {
   const m = plan.from ? methodById(plan.from.method) : undefined;
   const settings = useSettings();
   const write = useWrite();
@@ -47,7 +47,7 @@ export function School({ plan, kit, onEdit }: SchoolProps) {
             }
           />
           <NotSaved of={write} />
-          <Rounding recipe={plan.recipe} kit={kit} cupMl={cupMlOf(settings, kit)} onEdit={onEdit} />
+          <Rounding recipe={plan.recipe} here={here} cupMl={cupMlOf(settings, here.kit)} onEdit={onEdit} />
         </div>
       )}
     </div>

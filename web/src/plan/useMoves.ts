@@ -1,5 +1,5 @@
 import type { LeverMap, MapAsked, Moved } from '@ironpan/core/batch';
-import type { Kit } from '@ironpan/core/kitchen';
+import type { Here } from '@ironpan/core/kitchen';
 import type { Recipe } from '@ironpan/core/steps';
 import { useCallback, useState } from 'react';
 import { askLevers, askMap } from '../offload';
@@ -15,14 +15,14 @@ export function useHeld<T>(key: string, make: () => T): T {
   return next.value;
 }
 
-export function useLevers(recipe: Recipe | undefined, kit: Kit | undefined): Asked<readonly Moved[]> {
-  const start = useCallback((on: (p: number) => void) => askLevers(recipe as Recipe, kit as Kit, on), [recipe, kit]);
-  return useAsked(recipe && kit ? start : null);
+export function useLevers(recipe: Recipe | undefined, here: Here | undefined): Asked<readonly Moved[]> {
+  const start = useCallback((on: (p: number) => void) => askLevers(recipe as Recipe, here as Here, on), [recipe, here]);
+  return useAsked(recipe && here ? start : null);
 }
-export function useMap(recipe: Recipe | undefined, kit: Kit | undefined, map: MapAsked | null): Asked<LeverMap> {
+export function useMap(recipe: Recipe | undefined, here: Here | undefined, map: MapAsked | null): Asked<LeverMap> {
   const start = useCallback(
-    (on: (p: number) => void) => askMap(recipe as Recipe, kit as Kit, map as MapAsked, on),
-    [recipe, kit, map],
+    (on: (p: number) => void) => askMap(recipe as Recipe, here as Here, map as MapAsked, on),
+    [recipe, here, map],
   );
-  return useAsked(recipe && kit && map ? start : null);
+  return useAsked(recipe && here && map ? start : null);
 }

@@ -1,4 +1,4 @@
-import type { Kit } from '@ironpan/core/kitchen';
+import type { Here } from '@ironpan/core/kitchen';
 import type { Recipe } from '@ironpan/core/steps';
 import { useCallback, useEffect, useState } from 'react';
 import { askRanges } from '../offload';
@@ -16,20 +16,20 @@ export interface RangesNow {
   readonly stop: () => void;
 }
 /** Ranges of a plan in kitchens like this one, from a worker, once the hand has come to rest. */
-export function useRanges(recipe: Recipe | undefined, kit: Kit | undefined): RangesNow {
-  const [got, setGot] = useState<{ readonly of: Recipe; readonly kit: Kit; readonly ranges: Ranges } | null>(null);
+export function useRanges(recipe: Recipe | undefined, here: Here | undefined): RangesNow {
+  const [got, setGot] = useState<{ readonly of: Recipe; readonly here: Here; readonly ranges: Ranges } | null>(null);
   const [progress, setProgress] = useState<number | null>(null);
   const [halt, setHalt] = useState<{ readonly run: () => void } | null>(null);
   useEffect(() => {
-    if (!recipe || !kit) return;
+    if (!recipe || !here) return;
     let stop = (): void => undefined;
     const wait = setTimeout(() => {
-      const running = askRanges({ recipe, kit, seed: SEED, n: KITCHENS }, setProgress);
+      const running = askRanges({ recipe, here, seed: SEED, n: KITCHENS }, setProgress);
       stop = running.stop;
       setHalt({ run: running.stop });
       running.done.then(
         (ranges) => {
-          setGot({ of: recipe, kit, ranges });
+          setGot({ of: recipe, here, ranges });
           setProgress(null);
         },
         () => {
@@ -43,10 +43,10 @@ export function useRanges(recipe: Recipe | undefined, kit: Kit | undefined): Ran
       stop();
       setProgress(null);
     };
-  }, [recipe, kit]);
+  }, [recipe, here]);
   const stop = useCallback(() => {
     halt?.run();
     setProgress(null);
   }, [halt]);
-  return { ranges: got && got.of === recipe && got.kit === kit ? got.ranges : null, progress, stop };
+  return { ranges: got && got.of === recipe && got.here === here ? got.ranges : null, progress, stop };
 }

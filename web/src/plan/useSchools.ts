@@ -1,6 +1,6 @@
 import { rankFor } from '@ironpan/core/batch';
 import type { AtHand, Candidate, Ranked, Use } from '@ironpan/core/batch';
-import type { Kit } from '@ironpan/core/kitchen';
+import type { Here, Kit } from '@ironpan/core/kitchen';
 import { METHODS, recipeIn } from '@ironpan/core/methods';
 import type { MethodRecord } from '@ironpan/core/records';
 import { milkOf } from '@ironpan/core/words';
@@ -35,17 +35,17 @@ export function useSchools(
   use: Use,
   milk: string,
   at: AtHand,
-  kit: Kit | undefined,
+  here: Here | undefined,
   own: readonly MethodRecord[] | undefined,
 ): readonly RankedSchool[] {
   const { hours, blender } = at;
   return useMemo(() => {
-    if (!kit || !own) return [];
-    const schools = schoolsIn(kit, own).filter((s) => milk === '' || s.milk === milk);
+    if (!here || !own) return [];
+    const schools = schoolsIn(here.kit, own).filter((s) => milk === '' || s.milk === milk);
     const byId = new Map(schools.map((s) => [s.id, s]));
-    return rankFor(use, schools, kit, { hours, blender }).flatMap((r): RankedSchool[] => {
+    return rankFor(use, schools, here, { hours, blender }).flatMap((r): RankedSchool[] => {
       const school = byId.get(r.id);
       return school ? [{ ...r, school }] : [];
     });
-  }, [use, milk, hours, blender, kit, own]);
+  }, [use, milk, hours, blender, here, own]);
 }

@@ -1,19 +1,27 @@
 import { fold, jarsOf, lastSeq, MODEL, progressOf, promisedOf, summarise, unsaid } from '@ironpan/core/batch';
 import type { Happening, Progress } from '@ironpan/core/batch';
 import { groupBy } from '@ironpan/core/numerics';
-import type { BatchRecord, EventRecord, JarRecord, KitRecord, PlanRecord } from '@ironpan/core/records';
+import type { BatchRecord, EventRecord, JarRecord, PlanRecord, TraceRecord } from '@ironpan/core/records';
 import { orderFaults } from '@ironpan/core/steps';
 import type { Reading } from '@ironpan/core/steps';
 import { db } from './db';
 import type { DigestRow, KitchenDb } from './db';
-import { digestRow, trusted } from './digests';
+import { digestRow, keepDigests, trusted } from './digests';
 import { newId } from './ids';
 import { frozenKit } from './kit';
+import type { HereRecord } from './kit';
 
 export type { Happening } from '@ironpan/core/batch';
 export interface BatchWithLog {
   readonly batch: BatchRecord;
   readonly events: readonly EventRecord[];
+  /** What probes told of it. */
+  readonly traces: readonly TraceRecord[];
+}
+/** A batch's traces; most have none, and are not looked for. */
+export async function tracesFor(batch: string, events: readonly EventRecord[]): Promise<TraceRecord[]> {
+  const told = events.some((e) => e.is === 'reading' && e.reading.trace !== undefined);
+  return told ? db().traces.where('batch').equals(batch).toArray() : [];
 }
 async function withLogs(batches: readonly (BatchRecord | undefined)[]): Promise<BatchWithLog[]> {
   const there = batches.filter((b) => b !== undefined);
@@ -22,7 +30,12 @@ async function withLogs(batches: readonly (BatchRecord | undefined)[]): Promise<
     .anyOf(there.map((b) => b.id))
     .toArray();
   const logs = groupBy(events, (e) => e.batch);
-  return there.map((batch) => ({ batch, events: logs.get(batch.id) ?? [] }));
+  return Promise.all(
+    there.map(async (batch) => {
+      const mine = logs.get(batch.id) ?? [];
+      return { batch, events: mine, traces: await tracesFor(batch.id, mine) };
+    }),
+  );
 }
 /** What is on the bench: the batches that are neither finished nor abandoned, the newest first. */
 export async function openBatches(): Promise<BatchWithLog[]> {
@@ -45,13 +58,13 @@ export async function bookRows(from: number, n: number): Promise<DigestRow[]> {
 const ONE_PRESS_MS = 3000;
 
 /** Begins a plan: a frozen copy of all it needs, and what it promises. Pressed twice, it is one batch. */
-export async function startBatch(plan: PlanRecord, record: KitRecord, at: number): Promise<string> {
-  const kit = frozenKit(record);
+export async function startBatch(plan: PlanRecord, here: HereRecord, at: number): Promise<string> {
+  const kit = frozenKit(here.kit);
   // Folded here without the checks: they are for before the start, and need not be loaded with every page.
   if (orderFaults(plan.recipe).length > 0) throw new RangeError('the steps of this plan are out of order');
-  const promised = promisedOf(summarise(plan.recipe, fold(plan.recipe, { kit }), kit));
+  const promised = promisedOf(summarise(plan.recipe, fold(plan.recipe, here), kit));
   const d = db();
-  return d.transaction('rw', d.batches, d.events, d.digests, async () => {
+  return d.transaction('rw', d.batches, d.events, d.digests, d.learned, async () => {
     const recent = await d.batches
       .where('startedAt')
       .between(at - ONE_PRESS_MS, at + ONE_PRESS_MS)
@@ -67,13 +80,13 @@ export async function startBatch(plan: PlanRecord, record: KitRecord, at: number
       name: plan.name,
       recipe: plan.recipe,
       kit,
-      beliefs: {},
+      beliefs: here.beliefs,
       model: MODEL,
       promised,
       startedAt: at,
     };
     await d.batches.add(batch);
-    await d.digests.put(digestRow(batch, [], progressOf(batch, [])));
+    await keepDigests([digestRow(batch, [], progressOf(batch, []))]);
     return batch.id;
   });
 }
@@ -85,23 +98,27 @@ export async function startBatch(plan: PlanRecord, record: KitRecord, at: number
  */
 export function append(batchId: string, happened: readonly Happening[], at: number, seen?: number): Promise<void> {
   const d = db();
-  return d.transaction('rw', [d.batches, d.events, d.digests, d.jars, d.jarEvents, d.standing], async () => {
-    const batch = await d.batches.get(batchId);
-    if (!batch) throw new GoneError('this batch');
-    const had = await d.events.where('batch').equals(batchId).toArray();
-    const top = lastSeq(had);
-    const rows = unsaid(had, seen ?? top, happened).map((h, i) => ({
-      ...h,
-      v: 2 as const,
-      id: newId('event'),
-      batch: batchId,
-      at,
-      seq: top + 1 + i,
-    }));
-    if (rows.length === 0) return;
-    await d.events.bulkAdd(rows);
-    await settle(d, batch, [...had, ...rows]);
-  });
+  return d.transaction(
+    'rw',
+    [d.batches, d.events, d.digests, d.learned, d.traces, d.jars, d.jarEvents, d.standing],
+    async () => {
+      const batch = await d.batches.get(batchId);
+      if (!batch) throw new GoneError('this batch');
+      const had = await d.events.where('batch').equals(batchId).toArray();
+      const top = lastSeq(had);
+      const rows = unsaid(had, seen ?? top, happened).map((h, i) => ({
+        ...h,
+        v: 2 as const,
+        id: newId('event'),
+        batch: batchId,
+        at,
+        seq: top + 1 + i,
+      }));
+      if (rows.length === 0) return;
+      await d.events.bulkAdd(rows);
+      await settle(d, batch, [...had, ...rows]);
+    },
+  );
 }
 /** What no longer is there: deleted in another window, or with the whole kitchen. */
 export class GoneError extends Error {
@@ -110,8 +127,8 @@ export class GoneError extends Error {
 
 /** Inside a transaction: what follows from a batch's log, its line in the book and its jars, made to agree with it. */
 export async function settle(d: KitchenDb, batch: BatchRecord, events: readonly EventRecord[]): Promise<void> {
-  const p = progressOf(batch, events);
-  await d.digests.put(digestRow(batch, events, p));
+  const p = progressOf(batch, events, await tracesFor(batch.id, events));
+  await keepDigests([digestRow(batch, events, p)]);
   // Gone back to the bench: the jars stand as they are until it is finished anew.
   if (p.state === 'finished') await rewriteJars(d, batch, p);
 }

@@ -1,6 +1,7 @@
 import Dexie from 'dexie';
 import type { Table } from 'dexie';
 import type { Digest } from '@ironpan/core/batch';
+import type { Learned } from '@ironpan/core/learning';
 import type {
   BatchRecord,
   EventRecord,
@@ -14,7 +15,7 @@ import type {
   TraceRecord,
   UndoRecord,
 } from '@ironpan/core/records';
-import { migrateUndo, upgradeTo3 } from './upgrade';
+import { migrateUndo, upgradeTo3, upgradeTo4 } from './upgrade';
 import { realm } from './realm';
 import type { Realm } from './realm';
 
@@ -51,6 +52,7 @@ export class KitchenDb extends Dexie {
   fridge!: Table<FridgeRecord, string>;
   traces!: Table<TraceRecord, string>;
   digests!: Table<DigestRow, string>;
+  learned!: Table<Learned, string>;
   standing!: Table<StandingRow, string>;
 
   constructor(name: string) {
@@ -67,7 +69,7 @@ export class KitchenDb extends Dexie {
     });
     // The rows are brought along by the same functions that an import uses, all at once in the newest version.
     this.version(2).stores({ materials: 'id', methods: 'id' }).upgrade(migrateUndo);
-    this.version(DATABASE_VERSION)
+    this.version(3)
       .stores({
         events: 'id, batch',
         jars: 'id, batch, filledAt',
@@ -77,10 +79,12 @@ export class KitchenDb extends Dexie {
         standing: 'jar',
       })
       .upgrade(upgradeTo3);
+    // Lines of the book say from here on what a batch taught; each is folded anew for it, a few at a time.
+    this.version(DATABASE_VERSION).stores({ learned: 'coefficient' }).upgrade(upgradeTo4);
   }
 }
 /** The newest shape of the storage this build knows; a later one is refused unopened. */
-export const DATABASE_VERSION = 3;
+export const DATABASE_VERSION = 4;
 
 export const databaseName = (r: Realm): string => `ironpan-${r}`;
 let open: KitchenDb | undefined;

@@ -1,6 +1,8 @@
 import { digestOf, MODEL, progressOf } from '@ironpan/core/batch';
 import type { Progress } from '@ironpan/core/batch';
-import type { BatchRecord, EventRecord } from '@ironpan/core/records';
+import { NOTHING_LEARNED, together } from '@ironpan/core/learning';
+import type { Evidence } from '@ironpan/core/learning';
+import type { BatchRecord, EventRecord, TraceRecord } from '@ironpan/core/records';
 import { milkOf } from '@ironpan/core/words';
 import { db } from './db';
 import type { DigestRow } from './db';
@@ -21,20 +23,59 @@ export const labelOf = (batch: BatchRecord) => ({
   promisedMl: batch.promised.volumeMl,
 });
 
+/**
+ * Writes lines of the book, and takes others out; what the kitchen learned follows in the same transaction: what their
+ * batches said before is taken off, what they say now is added, and no other batch is read.
+ */
+export function keepDigests(rows: readonly DigestRow[], gone: readonly string[] = []): Promise<void> {
+  const d = db();
+  return d.transaction('rw', d.digests, d.learned, async () => {
+    const before = await d.digests.bulkGet([...rows.map((r) => r.batch), ...gone]);
+    const off = before.flatMap((r) => r?.evidence ?? []);
+    const on = rows.flatMap((r) => r.evidence);
+    if (off.length + on.length > 0) await learn(off, on);
+    await d.digests.bulkPut([...rows]);
+    await d.digests.bulkDelete([...gone]);
+  });
+}
+async function learn(off: readonly Evidence[], on: readonly Evidence[]): Promise<void> {
+  const d = db();
+  const ids = [...new Set([...off, ...on].map((e) => e.coefficient))];
+  const had = await d.learned.bulkGet(ids);
+  const now = new Map(ids.map((id, i) => [id, had[i] ?? { coefficient: id, ...NOTHING_LEARNED }]));
+  const take = (e: Evidence, sign: 1 | -1): void => {
+    const r = now.get(e.coefficient);
+    if (r) now.set(e.coefficient, { coefficient: r.coefficient, ...together(r, e, sign) });
+  };
+  // What comes is added first: nothing left of a coefficient in between would lose what others said of it.
+  for (const e of on) take(e, 1);
+  for (const e of off) take(e, -1);
+  await d.learned.bulkPut([...now.values()].filter((r) => r.n > 0));
+  await d.learned.bulkDelete([...now.values()].filter((r) => r.n <= 0).map((r) => r.coefficient));
+}
+
 /** A batch that cannot be folded is shown by name, as open, so that its own page can say what is wrong with it. */
-export function digestNow(batch: BatchRecord, events: readonly EventRecord[]): DigestRow {
+export function digestNow(
+  batch: BatchRecord,
+  events: readonly EventRecord[],
+  traces: readonly TraceRecord[] = [],
+): DigestRow {
   try {
-    return digestRow(batch, events, progressOf(batch, events));
+    return digestRow(batch, events, progressOf(batch, events, traces));
   } catch {
-    const nothing = { jarredMl: null, solids: null, measuredMl: null, seq: 0, lines: events.length };
+    const nothing = { jarredMl: null, solids: null, measuredMl: null, evidence: [], seq: 0, lines: events.length };
     return { batch: batch.id, model: MODEL, state: 'open', ...nothing, ...labelOf(batch) };
   }
+}
+export async function digestOfStored(batch: BatchRecord): Promise<DigestRow> {
+  const events = await db().events.where('batch').equals(batch.id).toArray();
+  const told = events.some((e) => e.is === 'reading' && e.reading.trace !== undefined);
+  return digestNow(batch, events, told ? await db().traces.where('batch').equals(batch.id).toArray() : []);
 }
 async function fresh(ids: readonly string[]): Promise<DigestRow[]> {
   const d = db();
   const out: DigestRow[] = [];
-  for (const batch of await d.batches.bulkGet([...ids]))
-    if (batch) out.push(digestNow(batch, await d.events.where('batch').equals(batch.id).toArray()));
+  for (const batch of await d.batches.bulkGet([...ids])) if (batch) out.push(await digestOfStored(batch));
   return out;
 }
 
@@ -43,9 +84,12 @@ export async function digestMissing(): Promise<void> {
   const d = db();
   const have = new Set(await d.digests.toCollection().primaryKeys());
   const all = new Set(await d.batches.toCollection().primaryKeys());
-  await d.digests.bulkDelete([...have].filter((id) => !all.has(id)));
+  await keepDigests(
+    [],
+    [...have].filter((id) => !all.has(id)),
+  );
   const lacking = [...all].filter((id) => !have.has(id));
-  for (let i = 0; i < lacking.length; i += AT_ONCE) await d.digests.bulkPut(await fresh(lacking.slice(i, i + AT_ONCE)));
+  for (let i = 0; i < lacking.length; i += AT_ONCE) await keepDigests(await fresh(lacking.slice(i, i + AT_ONCE)));
 }
 /** Figures of another model are folded anew, a few at a time, while nothing else is asked for. */
 export async function digestStale(breath: () => Promise<void>): Promise<void> {
@@ -53,7 +97,7 @@ export async function digestStale(breath: () => Promise<void>): Promise<void> {
   const stale = await d.digests.where('model').notEqual(MODEL).primaryKeys();
   for (let i = 0; i < stale.length; i += 10) {
     await breath();
-    await d.digests.bulkPut(await fresh(stale.slice(i, i + 10)));
+    await keepDigests(await fresh(stale.slice(i, i + 10)));
   }
 }
 /** Never trusted blindly: a digest of another model or of fewer lines than the log has is folded again. */

@@ -7,7 +7,7 @@ import { settle } from './batches';
 import { Pouring, toldAll } from './bulk';
 import { db } from './db';
 import type { DigestRow, KitchenDb, UndoRow } from './db';
-import { digestNow, labelOf } from './digests';
+import { digestOfStored, keepDigests, labelOf } from './digests';
 import { PREFERENCES, USUAL } from './kit';
 import type { Settings } from './kit';
 
@@ -149,7 +149,7 @@ export async function importAll(
   await d.transaction('rw', d.tables, async () => {
     const came = new Set<string>();
     const grown = new Set<string>();
-    if (how === 'replace') for (const t of [...TABLES, 'digests', 'standing']) await clear(d, t);
+    if (how === 'replace') for (const t of [...TABLES, 'digests', 'learned', 'standing']) await clear(d, t);
     const pouring = new Pouring();
     const empty = new Set<Table>();
     for (const t of TABLES) if ((await d.table(t).count()) === 0) empty.add(t);
@@ -170,9 +170,9 @@ export async function importAll(
     const rows: DigestRow[] = [];
     for (const b of theirs.batches.filter((x) => came.has(x.id))) {
       const x = told.get(b.id);
-      rows.push(x ? { ...x, ...labelOf(b) } : digestNow(b, await d.events.where('batch').equals(b.id).toArray()));
+      rows.push(x ? { ...x, ...labelOf(b) } : await digestOfStored(b));
     }
-    await d.digests.bulkPut(rows);
+    await keepDigests(rows);
     await stand(d, theirs, empty.has('jarEvents'));
     for (const id of grown) {
       const batch = came.has(id) ? undefined : await d.batches.get(id);

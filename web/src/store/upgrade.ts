@@ -40,3 +40,7 @@ export async function upgradeTo3(t: Transaction): Promise<void> {
   const kit = (await t.table<KitRecord>('kit').get('kit')) ?? null;
   if (kit) await t.table<FridgeRecord>('fridge').put({ v: 1, id: 'fridge-1', at: kit.updatedAt, placeC: kit.fridgeC });
 }
+/** Version 4: lines of the book say what a batch taught. Those of before are folded anew, as after a new model. */
+export async function upgradeTo4(t: Transaction): Promise<void> {
+  await t.table('digests').toCollection().modify({ model: '', evidence: [] });
+}

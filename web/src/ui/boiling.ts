@@ -1,8 +1,9 @@
+import { unlearned } from '@ironpan/core/kitchen';
 import type { Kit } from '@ironpan/core/kitchen';
 import { contextOf } from '@ironpan/core/steps';
 import { plain } from '@ironpan/core/units';
 
 /** "640 m · water boils at 97.9 °C" */
-export const boilingC = (kit: Kit): number => contextOf(kit, {}, []).boilC;
+export const boilingC = (kit: Kit): number => contextOf(unlearned(kit), []).boilC;
 export const boilingText = (kit: Kit): string =>
   `${plain(kit.altitudeM)} m · water boils at ${plain(boilingC(kit), 1)} °C`;

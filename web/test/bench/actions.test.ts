@@ -4,7 +4,7 @@ import type { BatchEvent, Progress, TaskState } from '@ironpan/core/batch';
 import { begin, clockReading, endOf, farOff } from '../../src/bench/actions';
 import { append, startBatch } from '../../src/store/batches';
 import type { Happening } from '../../src/store/batches';
-import { readKit } from '../../src/store/kit';
+import { readHere } from '../../src/store/kit';
 import { onePlan, planFromMethod } from '../../src/store/plans';
 import { soakOf, timerOf } from '../../src/ui/running';
 import type { Running } from '../../src/ui/running';
@@ -17,7 +17,7 @@ const MIN = 60_000;
 async function bench(school: string): Promise<() => Promise<Running>> {
   const plan = await onePlan(await planFromMethod(school, T));
   if (!plan) throw new Error('no plan');
-  const id = await startBatch(plan, await readKit(), T);
+  const id = await startBatch(plan, await readHere(), T);
   return async () => {
     const b = (await allBatches()).find((x) => x.batch.id === id);
     if (!b) throw new Error('no batch');

@@ -1,6 +1,6 @@
 import { expect, test, describe } from '@jest/globals';
 import { look } from '@ironpan/core/batch';
-import { USUAL_KIT } from '@ironpan/core/kitchen';
+import { USUAL_KIT, unlearned } from '@ironpan/core/kitchen';
 import { METHODS, recipeOf } from '@ironpan/core/methods';
 import { kindOf } from '@ironpan/core/steps';
 import { stationOrder } from '../../src/drawings/flowOrder';
@@ -8,7 +8,7 @@ import { mainValues, stationFact, stepsAt } from '../../src/plan/stationFacts';
 
 describe.each(METHODS.map((m) => [m.id, m] as const))('the stations of %s', (_, m) => {
   const r = recipeOf(m);
-  const seen = look(r, USUAL_KIT);
+  const seen = look(r, unlearned(USUAL_KIT));
   if (!seen) throw new Error('no look');
   test('hold every step once', () => {
     const all = stationOrder(r).flatMap((s) => stepsAt(r, s).map((x) => x.id));

@@ -1,7 +1,7 @@
 import { expect, test, describe } from '@jest/globals';
 import { bestMove, gramsPerLitre, leverMap, leversOf, tellingLevers, valuesOf, whatMoves } from '@ironpan/core/batch';
 import type { Moved } from '@ironpan/core/batch';
-import { USUAL_KIT } from '@ironpan/core/kitchen';
+import { USUAL_KIT, unlearned } from '@ironpan/core/kitchen';
 import { METHODS, recipeOf } from '@ironpan/core/methods';
 import type { Recipe } from '@ironpan/core/steps';
 import { leverName, leverValue } from '@ironpan/core/words';
@@ -9,7 +9,7 @@ import { barsOf, measuresFor, usualMeasure } from '../../src/plan/leverWords';
 import { schoolsIn } from '../../src/plan/useSchools';
 
 const school = (id: string): Recipe => recipeOf(METHODS.find((m) => m.id === id) as never);
-const moved = (id: string): readonly Moved[] => whatMoves(school(id), USUAL_KIT, {});
+const moved = (id: string): readonly Moved[] => whatMoves(school(id), unlearned(USUAL_KIT));
 
 describe('bars', () => {
   test('the widest comes first and reaches the edge; none goes beyond it', () => {
@@ -65,7 +65,7 @@ describe('maps', () => {
       expect(x.key).not.toBe(y.key);
       const xs = valuesOf(x, 3);
       const ys = valuesOf(y, 3);
-      const map = leverMap(r, USUAL_KIT, {}, { ground: 'solids', x, y, xs, ys, seed: 1, kitchens: 0 });
+      const map = leverMap(r, unlearned(USUAL_KIT), { ground: 'solids', x, y, xs, ys, seed: 1, kitchens: 0 });
       expect(map.ground).toHaveLength(ys.length);
       for (const row of map.ground) {
         expect(row).toHaveLength(xs.length);

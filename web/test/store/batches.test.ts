@@ -4,7 +4,7 @@ import { inOrder, progressOf, standing } from '@ironpan/core/batch';
 import { append, readingOf, startBatch } from '../../src/store/batches';
 import type { Happening } from '../../src/store/batches';
 import { appendToJar, fridgeLog, standingJars, takeBack } from '../../src/store/jars';
-import { readKit, saveKit } from '../../src/store/kit';
+import { readHere, saveKit } from '../../src/store/kit';
 import { onePlan, planFromMethod } from '../../src/store/plans';
 import { allBatches, allJars, kitchenForEach } from '../setup';
 
@@ -14,7 +14,7 @@ const T = Date.UTC(2026, 4, 1, 9);
 async function begun(): Promise<string> {
   const plan = await onePlan(await planFromMethod('soy-no-soak', T));
   if (!plan) throw new Error('no plan');
-  return startBatch(plan, await readKit(), T);
+  return startBatch(plan, await readHere(), T);
 }
 async function finish(id: string): Promise<void> {
   const one = (await allBatches()).find((b) => b.batch.id === id);
@@ -94,7 +94,7 @@ test('the same press from two windows is one line; a press that saw the first is
 test('a plan started twice at one moment is one batch; a minute later it is another', async () => {
   const plan = await onePlan(await planFromMethod('soy-no-soak', T));
   if (!plan) throw new Error('no plan');
-  const kit = await readKit();
+  const kit = await readHere();
   const [a, b] = await Promise.all([startBatch(plan, kit, T), startBatch(plan, kit, T + 40)]);
   expect([a === b, await open().batches.count()]).toEqual([true, 1]);
   await startBatch(plan, kit, T + 60_000);

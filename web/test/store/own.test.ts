@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals';
 import { look } from '@ironpan/core/batch';
-import { USUAL_KIT } from '@ironpan/core/kitchen';
+import { USUAL_KIT, unlearned } from '@ironpan/core/kitchen';
 import { materialById, MATERIALS } from '@ironpan/core/materials';
 import { applyEdits } from '@ironpan/core/steps';
 import {
@@ -51,7 +51,7 @@ test('used in a plan it makes another milk; the plan keeps its own copy when the
   const food = (await allMaterials())[0]?.material;
   if (!plan || !food) throw new Error('not there');
   const changed = applyEdits(plan.recipe, [{ do: 'food', index: 0, food, cooked: [] }]);
-  const solids = (r: typeof changed): number => look(r, USUAL_KIT)?.summary.main?.solids ?? NaN;
+  const solids = (r: typeof changed): number => look(r, unlearned(USUAL_KIT))?.summary.main?.solids ?? NaN;
   expect(solids(changed)).toBeLessThan(solids(plan.recipe) * 0.8);
   await deleteMaterial(id);
   expect(await allMaterials()).toEqual([]);

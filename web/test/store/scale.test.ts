@@ -3,7 +3,7 @@ import { progressOf } from '@ironpan/core/batch';
 import { largeKitchen } from '../../src/demo/large';
 import { append, bookRows, countBatches, oneBatch, openBatches, startBatch } from '../../src/store/batches';
 import { appendToJar, jarsFilledSince, standingJars } from '../../src/store/jars';
-import { readKit } from '../../src/store/kit';
+import { readHere } from '../../src/store/kit';
 import { onePlan } from '../../src/store/plans';
 import { layLarge } from '../large';
 import { kitchenForEach } from '../setup';
@@ -34,7 +34,7 @@ async function costs(): Promise<Record<string, number>> {
   const jar = (await standingJars())[0];
   const plan = await onePlan((await open().plans.toCollection().primaryKeys())[0] ?? '');
   if (!bench || !jar || !plan) throw new Error('the kitchen is not as it should be');
-  const kit = await readKit();
+  const kit = await readHere();
   const t = progressOf(bench.batch, bench.events).current;
   if (!t) throw new Error('nothing is at hand');
   return {

@@ -1,0 +1,89 @@
+import { thingOf } from '../kitchen';
+import type { Here, Kit, Stream } from '../kitchen';
+import { contextOf, kindOf, mayWaitS, paramOf } from '../steps';
+import type { Outcome, Recipe, Step, Task } from '../steps';
+
+/** One piece of work of a plan: whose hands it takes and which things, after what, and how long it may be put off. */
+export interface Job {
+  readonly step: string;
+  readonly task: string;
+  readonly durationS: number;
+  readonly hands: Task['hands'];
+  /** Ids of the things it keeps from other work while it goes on. */
+  readonly occupies: readonly string[];
+  /** Places in this list of what must be done before. */
+  readonly after: readonly number[];
+  /** How long it may be put off once all before it is done, s; 0: it follows at once; null: as long as one likes. */
+  readonly mayWaitS: number | null;
+}
+
+/** The work of a folded plan, in its order. What waits longest for a step is the stream that may wait least. */
+export function jobsOf(recipe: Recipe, o: Outcome, here: Here): readonly Job[] {
+  const ctx = contextOf(here, recipe.materials);
+  const streams = new Map<string, Stream>();
+  const madeBy = new Map<string, number>();
+  const jobs: Job[] = [];
+  const steps = new Map(recipe.steps.map((s) => [s.id, s]));
+  for (const stage of o.stages) {
+    const step = steps.get(stage.step);
+    if (!step) continue;
+    const reads = kindOf(step.kind).reads(step.params);
+    const after = new Set(reads.flatMap((name) => madeBy.get(name) ?? []));
+    let wait: number | null = null;
+    for (const name of reads) {
+      const s = streams.get(name);
+      const most = s ? mayWaitS(s, ctx) : null;
+      if (most !== null) wait = Math.min(wait ?? Infinity, most);
+    }
+    const occupies = thingsOf(step, here.kit);
+    stage.tasks.forEach((task, t) => {
+      jobs.push({
+        step: step.id,
+        task: task.id,
+        durationS: task.durationS,
+        hands: task.hands,
+        occupies,
+        after: t === 0 ? [...after] : [jobs.length - 1],
+        mayWaitS: task.atOnce === true ? 0 : wait,
+      });
+    });
+    const last = jobs.length - 1;
+    for (const [name, s] of stage.writes) {
+      if (s === null) streams.delete(name);
+      else streams.set(name, s);
+      // A step without work of its own passes on what it waited for.
+      if (stage.tasks.length > 0) madeBy.set(name, last);
+      else for (const before of after) madeBy.set(name, Math.max(before, madeBy.get(name) ?? -1));
+    }
+  }
+  return jobs;
+}
+/** The things of the kit that a step names. */
+export function thingsOf(step: Step, kit: Kit): readonly string[] {
+  const out: string[] = [];
+  for (const [name, spec] of Object.entries(kindOf(step.kind).params))
+    if (spec.type === 'thing') out.push(thingOf(kit, spec.thing, String(paramOf(step, name))).id);
+  return out;
+}
+
+/**
+ * Seconds from the first to the last of it for one cook: in the order of the plan, each as soon as what it waits for is
+ * done, its things are free and, where it takes both hands, the cook's are.
+ */
+export function oneCookS(jobs: readonly Job[]): number {
+  const ends: number[] = [];
+  const freeAt = new Map<string, number>();
+  let handsAt = 0;
+  let last = 0;
+  for (const j of jobs) {
+    let start = j.hands === 'busy' ? handsAt : 0;
+    for (const before of j.after) start = Math.max(start, ends[before] ?? 0);
+    for (const thing of j.occupies) start = Math.max(start, freeAt.get(thing) ?? 0);
+    const end = start + j.durationS;
+    ends.push(end);
+    for (const thing of j.occupies) freeAt.set(thing, end);
+    if (j.hands === 'busy') handsAt = end;
+    last = Math.max(last, end);
+  }
+  return last;
+}
