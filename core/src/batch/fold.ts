@@ -42,12 +42,14 @@ export interface Given extends Here {
   readonly untilStep?: number;
 }
 
-/** The larder's streams, at room temperature, before the first step. */
-export function larderStreams(r: Recipe, kit: Kit): Map<string, Stream> {
+/** The larder's streams, at room temperature, before the first step; what left it is told to the ledger. */
+export function larderStreams(r: Recipe, kit: Kit, ledger: Flow[] = []): Map<string, Stream> {
   const streams = new Map<string, Stream>();
   for (const l of r.larder) {
     const s = fromLarder(materialById(r.materials, l.material), l.grams, kit.roomC);
-    streams.set(l.into, merge(streams.get(l.into) ?? NOTHING, s));
+    const had = streams.get(l.into);
+    streams.set(l.into, had ? merge(had, s) : s);
+    ledger.push(flowOf('larder', away('larder'), at(l.into), s));
   }
   return streams;
 }
@@ -57,34 +59,30 @@ export function larderStreams(r: Recipe, kit: Kit): Map<string, Stream> {
  * re-predicts during a run, solves backwards, checks and draws. A step that takes a stream nothing made: RangeError.
  */
 export function fold(recipe: Recipe, given: Given): Outcome {
-  const streams = given.start ? new Map(Object.entries(given.start)) : larderStreams(recipe, given.kit);
   const ledger: Flow[] = [];
+  const streams = given.start ? new Map(Object.entries(given.start)) : larderStreams(recipe, given.kit, ledger);
   const stages: Stage[] = [];
   const fits: Fit[] = [];
   let beliefs = given.beliefs;
   const base = contextOf({ kit: given.kit, beliefs }, recipe.materials);
-  for (const l of given.start ? [] : recipe.larder) {
-    const s = fromLarder(materialById(recipe.materials, l.material), l.grams, given.kit.roomC);
-    ledger.push(flowOf('larder', away('larder'), at(l.into), s));
-  }
+  const get = (name: string): Stream => streams.get(name) ?? NOTHING;
   const steps = given.untilStep === undefined ? recipe.steps : recipe.steps.slice(0, given.untilStep);
   for (const step of steps) {
     const kind = kindOf(step.kind);
-    const get = (name: string): Stream => streams.get(name) ?? NOTHING;
     const reads = kind.reads(step.params);
     for (const name of reads)
       if (!streams.has(name))
         throw new RangeError(`step "${step.id}" takes "${name}", which nothing before it has made`);
     const gap = given.gapS?.[step.id] ?? 0;
     if (gap > 0) for (const name of reads) streams.set(name, rest(get(name), gap, base));
-    const mine = given.readings?.filter((r) => r.step === step.id) ?? [];
+    const mine = readingsOf(step.id, given.readings);
     let startS = 0;
     for (const name of reads) startS = Math.max(startS, get(name).readyAtS);
     const courses = given.traces && coursesOf(step, mine, given.traces, base);
     const ctx = beliefs === base.beliefs && !courses ? base : { ...base, beliefs, ...(courses && { courses }) };
     const done = runStep(step, mine, get, ctx);
     beliefs = done.beliefs;
-    fits.push(...done.fits);
+    for (const fit of done.fits) fits.push(fit);
     for (const flow of done.result.flows) ledger.push(flow);
     for (const [name, s] of done.result.writes) {
       if (s === null) streams.delete(name);
@@ -98,11 +96,16 @@ export function fold(recipe: Recipe, given: Given): Outcome {
   return { stages, ledger, products: Object.fromEntries(streams), fits, beliefs };
 }
 
+const NO_FITS: readonly Fit[] = [];
 interface Ran {
   readonly result: StepResult;
   readonly fits: readonly Fit[];
   readonly beliefs: Beliefs;
 }
+
+const NO_READINGS: readonly Reading[] = [];
+const readingsOf = (step: string, all: readonly Reading[] | undefined): readonly Reading[] =>
+  all === undefined || all.length === 0 ? NO_READINGS : all.filter((r) => r.step === step);
 
 /** The courses that probes told of this step, by task; a trace that is not at hand leaves the computed one. */
 function coursesOf(
@@ -133,7 +136,7 @@ export function asRead(step: Step, readings: readonly Reading[], ctx: Ctx): Step
 function runStep(step: Step, readings: readonly Reading[], get: (s: string) => Stream, ctx: Ctx): Ran {
   const kind = kindOf(step.kind);
   if (readings.length === 0)
-    return { result: kind.run(step.id, step.params, get, ctx), fits: [], beliefs: ctx.beliefs };
+    return { result: kind.run(step.id, step.params, get, ctx), fits: NO_FITS, beliefs: ctx.beliefs };
   const p = asRead(step, readings, ctx).params;
   const rest: {
     reading: Reading;

@@ -1,7 +1,7 @@
 import { thingOf } from '../kitchen';
-import type { Here, Kit, Stream } from '../kitchen';
+import type { Here, Kit, Stream, ThingKind } from '../kitchen';
 import { contextOf, kindOf, mayWaitS, paramOf } from '../steps';
-import type { Outcome, Recipe, Step, Task } from '../steps';
+import type { Kind, Outcome, Recipe, Step, Task } from '../steps';
 
 /** One piece of work of a plan: whose hands it takes and which things, after what, and how long it may be put off. */
 export interface Job {
@@ -27,43 +27,48 @@ export function jobsOf(recipe: Recipe, o: Outcome, here: Here): readonly Job[] {
   for (const stage of o.stages) {
     const step = steps.get(stage.step);
     if (!step) continue;
-    const reads = kindOf(step.kind).reads(step.params);
-    const after = new Set(reads.flatMap((name) => madeBy.get(name) ?? []));
+    const after: number[] = [];
     let wait: number | null = null;
-    for (const name of reads) {
+    for (const name of kindOf(step.kind).reads(step.params)) {
+      const by = madeBy.get(name);
+      if (by !== undefined && !after.includes(by)) after.push(by);
       const s = streams.get(name);
       const most = s ? mayWaitS(s, ctx) : null;
       if (most !== null) wait = Math.min(wait ?? Infinity, most);
     }
     const occupies = thingsOf(step, here.kit);
-    stage.tasks.forEach((task, t) => {
-      jobs.push({
-        step: step.id,
-        task: task.id,
-        durationS: task.durationS,
-        hands: task.hands,
-        occupies,
-        after: t === 0 ? [...after] : [jobs.length - 1],
-        mayWaitS: task.atOnce === true ? 0 : wait,
-      });
-    });
-    const last = jobs.length - 1;
+    let first = true;
+    for (const { id: task, durationS, hands, atOnce } of stage.tasks) {
+      const before = first ? after : [jobs.length - 1];
+      const mayWait = atOnce === true ? 0 : wait;
+      jobs.push({ step: step.id, task, durationS, hands, occupies, after: before, mayWaitS: mayWait });
+      first = false;
+    }
+    // A step without work of its own passes on what it waited for.
+    const last = first ? Math.max(-1, ...after) : jobs.length - 1;
     for (const [name, s] of stage.writes) {
       if (s === null) streams.delete(name);
       else streams.set(name, s);
-      // A step without work of its own passes on what it waited for.
-      if (stage.tasks.length > 0) madeBy.set(name, last);
-      else for (const before of after) madeBy.set(name, Math.max(before, madeBy.get(name) ?? -1));
+      if (last >= 0) madeBy.set(name, last);
     }
   }
   return jobs;
 }
 /** The things of the kit that a step names. */
 export function thingsOf(step: Step, kit: Kit): readonly string[] {
-  const out: string[] = [];
-  for (const [name, spec] of Object.entries(kindOf(step.kind).params))
-    if (spec.type === 'thing') out.push(thingOf(kit, spec.thing, String(paramOf(step, name))).id);
-  return out;
+  return thingParams(step.kind).map(([name, thing]) => thingOf(kit, thing, String(paramOf(step, name))).id);
+}
+const named = new Map<Kind, readonly (readonly [string, ThingKind])[]>();
+/** The parameters of a kind that name things, looked up once. */
+function thingParams(kind: Kind): readonly (readonly [string, ThingKind])[] {
+  let mine = named.get(kind);
+  if (!mine) {
+    mine = Object.entries(kindOf(kind).params).flatMap(([name, s]) =>
+      s.type === 'thing' ? [[name, s.thing] as const] : [],
+    );
+    named.set(kind, mine);
+  }
+  return mine;
 }
 
 /**

@@ -47,23 +47,24 @@ export const setFix = (
 export interface At<K extends Kind> {
   readonly step: Step<K>;
   readonly stage: Stage;
+  /** Its place in the plan. */
+  readonly place: number;
   readonly f: (name: FigureOf<K>) => number;
 }
-/** Each folded plan's steps by kind, sorted out once for the sixty checks that look at it. */
-const sorted = new WeakMap<Looked, Map<Kind, At<Kind>[]>>();
+/** Each folded plan's steps by kind, sorted out once for the sixty checks that look at it one after the other. */
+let sorted: { readonly of: Looked; readonly by: Map<Kind, At<Kind>[]> } | null = null;
 function byKind(l: Looked): Map<Kind, At<Kind>[]> {
-  const had = sorted.get(l);
-  if (had) return had;
+  if (sorted?.of === l) return sorted.by;
   const all = new Map<Kind, At<Kind>[]>();
-  l.recipe.steps.forEach((step, i) => {
-    const stage = l.outcome.stages[i];
+  l.recipe.steps.forEach((step, place) => {
+    const stage = l.outcome.stages[place];
     if (!stage) return;
-    const at: At<Kind> = { step, stage, f: (name) => stage.figures[name] ?? 0 };
+    const at: At<Kind> = { step, stage, place, f: (name) => stage.figures[name] ?? 0 };
     const same = all.get(step.kind);
     if (same) same.push(at);
     else all.set(step.kind, [at]);
   });
-  sorted.set(l, all);
+  sorted = { of: l, by: all };
   return all;
 }
 const NONE: readonly never[] = [];
@@ -73,8 +74,7 @@ export function stepsOf<K extends Kind>(l: Looked, ...kinds: readonly K[]): read
   const [one] = kinds;
   if (kinds.length === 1 && one !== undefined) return (all.get(one) ?? NONE) as unknown as readonly At<K>[];
   const found = kinds.flatMap((k): readonly At<Kind>[] => all.get(k) ?? []);
-  const place = new Map(l.recipe.steps.map((s, i) => [s.id, i]));
-  return found.sort((a, b) => (place.get(a.step.id) ?? 0) - (place.get(b.step.id) ?? 0)) as unknown as readonly At<K>[];
+  return found.sort((a, b) => a.place - b.place) as unknown as readonly At<K>[];
 }
 /** Does this recipe hold a bean with a trypsin inhibitor, which must be boiled? */
 export const mustBoil = (l: Looked): boolean => l.recipe.materials.some((m) => m.inhibitorLabileShare !== null);

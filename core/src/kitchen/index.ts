@@ -5,6 +5,7 @@ export {
   waterStream,
   portion,
   readyAt,
+  setReady,
   evolve,
   draftOf,
   carried,

@@ -147,13 +147,16 @@ export function draftOf(s: Stream): Draft {
   };
 }
 /** A stream with some of it changed. */
-export function evolve(s: Stream, change: Partial<Stream>): Stream {
+export function evolve(s: Stream, change: Partial<Stream>): Draft {
   return Object.assign(draftOf(s), change);
 }
 
 /** The same, ready at another second: by far the most common change. */
-export function readyAt(s: Stream, readyAtS: number): Stream {
-  const d = draftOf(s);
+export function readyAt(s: Stream, readyAtS: number): Draft {
+  return setReady(draftOf(s), readyAtS);
+}
+/** A stream still being made is ready at this second: as `readyAt`, without the copy. */
+export function setReady(d: Draft, readyAtS: number): Draft {
   d.readyAtS = readyAtS;
   return d;
 }
@@ -200,7 +203,11 @@ export function ableOf(m: Material, bound: Grams): Grams {
 
 /** Tap or kettle water. `boiled` water does not bring the raw state into milk that was boiled. */
 export function waterStream(massG: number, temperatureC: number, boiled = false): Stream {
-  return evolve(NOTHING, { freeWaterG: massG, temperatureC, hygiene: boiled ? 'boiled' : 'raw' });
+  const d = draftOf(NOTHING);
+  d.freeWaterG = massG;
+  d.temperatureC = temperatureC;
+  d.hygiene = boiled ? 'boiled' : 'raw';
+  return d;
 }
 
 export const solidsG = (s: Stream): number => sumGrams(s.released) + sumGrams(s.bound);
@@ -208,9 +215,9 @@ export const waterG = (s: Stream): number => s.freeWaterG + s.boundWaterG;
 export const massG = (s: Stream): number => waterG(s) + solidsG(s);
 export const liquidG = (s: Stream): number => s.freeWaterG + sumGrams(s.released);
 export const contents = (s: Stream): Grams => addGrams(s.released, s.bound);
-/** kJ/K at its own temperature. */
-export const capacityOf = (s: Stream): number =>
-  heatCapacity(waterG(s), contents(s), Math.min(100, Math.max(0, s.temperatureC)));
+/** kJ/K at its own temperature, or at another. */
+export const capacityOf = (s: Stream, atC = s.temperatureC): number =>
+  heatCapacity(waterG(s), contents(s), Math.min(100, Math.max(0, atC)));
 /** Volume at 20 °C, ml. */
 export const volumeMl = (s: Stream): number => massG(s) / density(waterG(s), contents(s));
 /** What stayed in a cloth: eaten, dried or thrown away, but no milk. */
@@ -271,27 +278,34 @@ function mixedHygiene(a: Stream, b: Stream): Hygiene {
   if (a.hygiene === b.hygiene) return a.hygiene;
   const rawFood = (a.hygiene === 'raw' && hasFood(a)) || (b.hygiene === 'raw' && hasFood(b));
   if (rawFood) return 'raw';
-  const pair = [a.hygiene, b.hygiene];
-  if (pair.includes('raw') || pair.includes('touched')) return hasFood(a) || hasFood(b) ? 'touched' : 'raw';
+  const weak = (h: Hygiene): boolean => h === 'raw' || h === 'touched';
+  if (weak(a.hygiene) || weak(b.hygiene)) return hasFood(a) || hasFood(b) ? 'touched' : 'raw';
   return 'heated';
 }
 
+const glucanG = (s: Stream): number => s.released.solubleFibre + s.bound.solubleFibre;
+/** A mean by weights; where neither weighs anything, the first. */
+const weighed = (x: number, wx: number, y: number, wy: number): number =>
+  wx + wy > 0 ? (x * wx + y * wy) / (wx + wy) : x;
+/** A mean by what is in the particles; where there are none, the greater. */
+const byBound = (x: number, wx: number, y: number, wy: number): number =>
+  wx + wy > 0 ? (x * wx + y * wy) / (wx + wy) : Math.max(x, y);
+/** The lesser of what is food; water says nothing of it. */
+const least = (x: number, isX: boolean, y: number, isY: boolean): number =>
+  isX && isY ? Math.min(x, y) : isX ? x : isY ? y : 0;
+
 /** Two streams into one. Amounts add; temperature by heat; size and ready-time the greater; lethality the lesser. */
-export function merge(a: Stream, b: Stream): Stream {
+export function merge(a: Stream, b: Stream): Draft {
   const ma = massG(a);
   const mb = massG(b);
-  if (mb <= 0) return evolve(a, { readyAtS: Math.max(a.readyAtS, b.readyAtS) });
-  if (ma <= 0) return evolve(b, { readyAtS: Math.max(a.readyAtS, b.readyAtS) });
+  if (mb <= 0) return readyAt(a, Math.max(a.readyAtS, b.readyAtS));
+  if (ma <= 0) return readyAt(b, Math.max(a.readyAtS, b.readyAtS));
   const ca = capacityOf(a);
   const cb = capacityOf(b);
   const ba = sumGrams(a.bound);
   const bb = sumGrams(b.bound);
-  const byBound = (x: number, y: number) => (ba + bb > 0 ? (x * ba + y * bb) / (ba + bb) : Math.max(x, y));
   const fa = hasFood(a);
   const fb = hasFood(b);
-  const glucan = (s: Stream) => s.released.solubleFibre + s.bound.solubleFibre;
-  const weighed = (x: number, wx: number, y: number, wy: number) => (wx + wy > 0 ? (x * wx + y * wy) / (wx + wy) : x);
-  const least = (x: number, y: number) => (fa && fb ? Math.min(x, y) : fa ? x : fb ? y : 0);
   const even = a.temperatureC === b.temperatureC || !(ca + cb > 1e-100);
   const t = even ? a.temperatureC : (a.temperatureC * ca + b.temperatureC * cb) / (ca + cb);
   return {
@@ -320,19 +334,19 @@ export function merge(a: Stream, b: Stream): Stream {
     temperatureC: t,
     sizeUm: Math.max(a.sizeUm, b.sizeUm),
     topUm: Math.max(a.topUm, b.topUm),
-    openedShare: byBound(a.openedShare, b.openedShare),
-    sievedShare: byBound(a.sievedShare, b.sievedShare),
-    releasedC: byBound(a.releasedC, b.releasedC),
-    glucanCut: weighed(a.glucanCut, glucan(a), b.glucanCut, glucan(b)),
+    openedShare: byBound(a.openedShare, ba, b.openedShare, bb),
+    sievedShare: byBound(a.sievedShare, ba, b.sievedShare, bb),
+    releasedC: byBound(a.releasedC, ba, b.releasedC, bb),
+    glucanCut: weighed(a.glucanCut, glucanG(a), b.glucanCut, glucanG(b)),
     squeezed: fa && fb ? weighed(a.squeezed, a.freeWaterG, b.squeezed, b.freeWaterG) : fa ? a.squeezed : b.squeezed,
     peakWetC: Math.max(a.peakWetC, b.peakWetC, t),
     hygiene: mixedHygiene(a, b),
     readyAtS: Math.max(a.readyAtS, b.readyAtS),
-    f70Min: least(a.f70Min, b.f70Min),
-    boilS: least(a.boilS, b.boilS),
-    preheatMin: byBound(a.preheatMin, b.preheatMin),
-    lossH: byBound(a.lossH, b.lossH),
-    hotWholeS: byBound(a.hotWholeS, b.hotWholeS),
+    f70Min: least(a.f70Min, fa, b.f70Min, fb),
+    boilS: least(a.boilS, fa, b.boilS, fb),
+    preheatMin: byBound(a.preheatMin, ba, b.preheatMin, bb),
+    lossH: byBound(a.lossH, ba, b.lossH, bb),
+    hotWholeS: byBound(a.hotWholeS, ba, b.hotWholeS, bb),
     spentD: Math.max(a.spentD, b.spentD),
     above21S: Math.max(a.above21S, b.above21S),
     above5S: Math.max(a.above5S, b.above5S),

@@ -46,6 +46,21 @@ export function grams(g: Partial<Grams>): Grams {
   );
 }
 
+/** The same with some amounts replaced; always of the one shape. */
+export function withGrams(g: Grams, change: Partial<Grams>): Grams {
+  return vector(
+    change.protein ?? g.protein,
+    change.fat ?? g.fat,
+    change.starch ?? g.starch,
+    change.sugars ?? g.sugars,
+    change.solubleFibre ?? g.solubleFibre,
+    change.insolubleFibre ?? g.insolubleFibre,
+    change.otherCarb ?? g.otherCarb,
+    change.ash ?? g.ash,
+    change.salt ?? g.salt,
+  );
+}
+
 /** a + b·by, component by component; the only arithmetic on vectors, so that no component can be forgotten. */
 export function addGrams(a: Grams, b: Grams, by = 1): Grams {
   return vector(

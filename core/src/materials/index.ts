@@ -1,4 +1,4 @@
-export { COMPONENTS, NO_GRAMS, grams, addGrams, scaleGrams, sumGrams, takeGrams } from './components';
+export { COMPONENTS, NO_GRAMS, grams, addGrams, scaleGrams, sumGrams, takeGrams, withGrams } from './components';
 export type { Component, Grams } from './components';
 export { MATERIALS } from './materials';
 export { materialById, withCooked } from './lookup';

@@ -1,5 +1,5 @@
 import { addGrams, grams, sumGrams } from '../materials';
-import type { Grams } from '../materials';
+import type { Grams, Material } from '../materials';
 import {
   enzymeDeathPerMin,
   flavourPerMin,
@@ -26,7 +26,7 @@ import { GAUSS3 } from '../numerics';
 import { byMaterial } from './byMaterial';
 import { dissolveGlucan, hydrolyse } from './body';
 import { warmRelease } from './release';
-import type { Course, How, Mean } from './course';
+import type { Course, How } from './course';
 import type { Ctx } from './types';
 
 /**
@@ -42,52 +42,68 @@ const GERMS_BOILED_S = 60;
  * flavour, lethality, keeping. Each law is in state form, so a course cut in two and continued equals the whole.
  * One draft is changed in place span by span (copying it at each was most of the time of a fold).
  */
-export function advance(s: Stream, course: Course, ctx: Ctx, how: How = 'still'): Stream {
+export function advance(s: Stream, course: Course, ctx: Ctx, how: How = 'still'): Draft {
   const d = draftOf(s);
-  for (let i = 1; i < course.nodes.length; i += 1) {
-    const from = course.nodes[i - 1] as number;
-    const to = course.nodes[i] as number;
-    if (to > from) span(d, course, from, to, ctx, how);
+  const { nodes } = course;
+  let fromC = course.at(0);
+  for (let i = 1; i < nodes.length; i += 1) {
+    const from = nodes[i - 1] as number;
+    const to = nodes[i] as number;
+    if (to <= from) continue;
+    const toC = course.constant ? fromC : course.at(to);
+    span(d, spanOf(course, from, to, fromC, toC), ctx, how);
+    fromC = toC;
   }
   d.temperatureC = course.endC;
   if (d.openedShare > 0 && d.peakWetC > d.releasedC) warmRelease(d, d.peakWetC, ctx);
   return d;
 }
 
-/** Three-point Gauss over the span; the temperatures are found once and serve every law. */
-function meanOver(course: Course, from: number, to: number): Mean {
-  const mid = (from + to) / 2;
-  const b = course.at(mid);
-  if (course.constant) return (pace) => pace(b);
-  const off = (GAUSS3 * (to - from)) / 2;
-  const a = course.at(mid - off);
-  const c = course.at(mid + off);
-  return (pace) => (5 * pace(a) + 8 * pace(b) + 5 * pace(c)) / 18;
+/** One span: how long, and its temperatures where three-point Gauss asks for them; found once, they serve every law. */
+interface Span {
+  readonly course: Course;
+  readonly from: number;
+  readonly h: number;
+  readonly hottestC: number;
+  readonly a: number;
+  readonly b: number;
+  readonly c: number;
 }
-
-function span(d: Draft, course: Course, from: number, to: number, ctx: Ctx, how: How): void {
+function spanOf(course: Course, from: number, to: number, fromC: number, toC: number): Span {
   const h = to - from;
-  const mean = meanOver(course, from, to);
-  const midC = course.at((from + to) / 2);
+  const hottestC = Math.max(fromC, toC);
+  if (course.constant) return { course, from, h, hottestC, a: fromC, b: fromC, c: fromC };
+  const mid = (from + to) / 2;
+  const off = (GAUSS3 * h) / 2;
+  return { course, from, h, hottestC, a: course.at(mid - off), b: course.at(mid), c: course.at(mid + off) };
+}
+/** The mean of a pace over a span. */
+const meanOf = (s: Span, pace: (c: number) => number): number =>
+  s.course.constant ? pace(s.b) : (5 * pace(s.a) + 8 * pace(s.b) + 5 * pace(s.c)) / 18;
+
+function span(d: Draft, s: Span, ctx: Ctx, how: How): void {
+  const { h } = s;
+  const midC = s.b;
   const whole = d.openedShare === 0;
   const truly = midC >= ctx.boilC - TRUE_BOIL_C;
+  const wet = d.freeWaterG > 0;
   const hotBefore = d.hotWholeS;
   if (whole && midC >= ctx.boilC - NEAR_BOIL_C) d.hotWholeS += h;
   const credited = whole ? throughS(d.hotWholeS, d) - throughS(hotBefore, d) : h;
-  if (d.inhibitor.of > 0 && midC > 45 && credited > 0) lessInhibitor(d, (mean(inhibitorPace) * credited) / 60);
-  if (d.flavour.of > 0) d.flavour = flavourAfter(d, mean, h, truly && how === 'open');
-  if (whole && midC > 40) d.preheatMin += (mean(heatedPace) * h) / 60;
-  germs(d, midC > 40 ? (mean(pasteurisingPace) * h) / 60 : 0, truly ? h : 0);
-  spending(d, midC, h, mean);
+  if (d.inhibitor.of > 0 && midC > 45 && credited > 0) lessInhibitor(d, (meanOf(s, inhibitorPace) * credited) / 60);
+  if (d.flavour.of > 0) d.flavour = flavourAfter(d, s, truly && how === 'open');
+  if (whole && midC > 40) d.preheatMin += (meanOf(s, heatedPace) * h) / 60;
+  germs(d, midC > 40 ? (meanOf(s, pasteurisingPace) * h) / 60 : 0, truly ? h : 0);
+  spending(d, s);
   // "Wet" is in plenty of water: rice cooked dry has not swelled to the end.
-  if (d.freeWaterG > 0) d.peakWetC = Math.max(d.peakWetC, course.at(from), course.at(to));
-  if (d.glucanOf > 0 && d.freeWaterG > 0) glucanOver(d, course, from, h, how, ctx);
-  if (d.amylase > 0 && d.freeWaterG > 0) hydrolyse(d, mean, h, Math.max(course.at(from), course.at(to)));
-  if (whole && d.freeWaterG > 0) drink(d, mean, h, ctx);
+  if (wet) d.peakWetC = Math.max(d.peakWetC, s.hottestC);
+  if (d.glucanOf > 0 && wet) glucanOver(d, s, how, ctx);
+  if (d.amylase > 0 && wet) hydrolyse(d, (pace) => meanOf(s, pace), h, s.hottestC);
+  if (whole && d.freeWaterG > 0) drink(d, s, ctx);
 }
 
 /** The pool of β-glucan grows with the temperature, so a span that warms is taken in three parts. */
-function glucanOver(d: Draft, course: Course, from: number, h: number, how: How, ctx: Ctx): void {
+function glucanOver(d: Draft, { course, from, h }: Span, how: How, ctx: Ctx): void {
   const parts = course.constant ? 1 : 3;
   for (let i = 0; i < parts; i += 1) {
     const c = course.at(from + (h * (i + 0.5)) / parts);
@@ -115,29 +131,48 @@ function germs(d: Draft, f70: number, boiledS: number): void {
   else if (d.hygiene === 'touched' && f70 >= PASTEURISED_MIN) d.hygiene = 'heated';
 }
 
+const DAY_S = 86_400;
+const spends = (s: Stream): boolean => s.openedShare > 0 || (s.bound.starch > 0 && s.hygiene === 'boiled');
+/** What `advance` would leave spent of its keeping, days at 4 °C, and nothing else of it: for looking ahead. */
+export function spentOver(s: Stream, course: Course): number {
+  const { nodes } = course;
+  const on = spends(s);
+  let spentD = s.spentD;
+  for (let i = 1; i < nodes.length; i += 1) {
+    const from = nodes[i - 1] as number;
+    const to = nodes[i] as number;
+    if (to <= from) continue;
+    const x = spanOf(course, from, to, course.at(from), course.at(to));
+    if (x.b >= SPENDING_BELOW_C) spentD = 0;
+    else if (on) spentD += (meanOf(x, spoilagePace) * x.h) / DAY_S;
+  }
+  return spentD;
+}
+
 /** Keeping is spent, and the limits of cooling run, only below 57 °C and once the pieces are open or cooked grain. */
-function spending(d: Draft, midC: number, h: number, mean: Mean): void {
+function spending(d: Draft, s: Span): void {
+  const { b: midC, h } = s;
   if (midC >= SPENDING_BELOW_C) {
     d.spentD = 0;
     d.above21S = 0;
     d.above5S = 0;
-  } else if (d.openedShare > 0 || (d.bound.starch > 0 && d.hygiene === 'boiled')) {
-    d.spentD += (mean(spoilagePace) * h) / 86_400;
+  } else if (spends(d)) {
+    d.spentD += (meanOf(s, spoilagePace) * h) / DAY_S;
     if (midC > 21) d.above21S += h;
     if (midC > 5) d.above5S += h;
   }
 }
 
 /** Enzyme dies and makes flavour only while the stuff is wet and ground; an open boil drives flavour off. */
-function flavourAfter(s: Draft, mean: Mean, h: number, off: boolean): Stream['flavour'] {
-  const f = s.flavour;
-  const min = h / 60;
+function flavourAfter(d: Draft, s: Span, off: boolean): Stream['flavour'] {
+  const f = d.flavour;
+  const min = s.h / 60;
   let { enzyme, beany } = f;
   if (enzyme > 1e-12) {
-    const death = mean(enzymeDeathPerMin);
-    if (s.openedShare > 0) {
+    const death = meanOf(s, enzymeDeathPerMin);
+    if (d.openedShare > 0) {
       const active = death * min > 1e-9 ? -Math.expm1(-death * min) / death : min;
-      beany = f.of - (f.of - beany) * Math.exp((-mean(flavourPerMin) * enzyme * active) / f.of);
+      beany = f.of - (f.of - beany) * Math.exp((-meanOf(s, flavourPerMin) * enzyme * active) / f.of);
     }
     enzyme *= Math.exp(-death * min);
   }
@@ -146,28 +181,36 @@ function flavourAfter(s: Draft, mean: Mean, h: number, off: boolean): Stream['fl
 }
 
 /** Whole pieces in water: they drink (Peleg) and lose a little of themselves. */
-function drink(s: Draft, mean: Mean, h: number, ctx: Ctx): void {
+function drink(d: Draft, s: Span, ctx: Ctx): void {
   let dry = 0;
-  for (const id in s.madeFrom) dry += s.madeFrom[id] ?? 0;
-  if (dry <= 0) return;
-  const first = Object.keys(s.madeFrom)[0] as string;
-  const k1 = byMaterial(s, ctx, (m) => m.hydration.k1H);
-  const k2 = byMaterial(s, ctx, (m) => m.hydration.k2) / multiplier(ctx.beliefs, 'uptake', first);
-  const integral = (h / 3600) * mean((c) => 1 / pelegK1(k1, c));
-  const gain = pelegGain(s.gainedWaterG / dry, k2, integral) * dry;
-  const drunk = Math.min(s.freeWaterG, Math.max(0, gain - s.gainedWaterG));
-  const lossH = s.lossH + (mean(solidsLossPace) * h) / 3600;
-  const lost = lostSolids(s, dry * (solidsLossShare(lossH) - solidsLossShare(s.lossH)));
-  s.freeWaterG -= drunk;
-  s.boundWaterG += drunk;
-  s.gainedWaterG += drunk;
-  s.released = addGrams(s.released, lost);
-  s.bound = addGrams(s.bound, lost, -1);
-  s.able = addGrams(s.able, lost, -1);
-  s.lossH = lossH;
+  let first: string | undefined;
+  for (const id in d.madeFrom) {
+    first ??= id;
+    dry += d.madeFrom[id] ?? 0;
+  }
+  if (dry <= 0 || first === undefined) return;
+  const k1 = byMaterial(d, ctx, k1Of);
+  const k2 = byMaterial(d, ctx, k2Of) / multiplier(ctx.beliefs, 'uptake', first);
+  const integral = (s.h / 3600) * meanOf(s, (c) => 1 / pelegK1(k1, c));
+  const gain = pelegGain(d.gainedWaterG / dry, k2, integral) * dry;
+  const drunk = Math.min(d.freeWaterG, Math.max(0, gain - d.gainedWaterG));
+  d.freeWaterG -= drunk;
+  d.boundWaterG += drunk;
+  d.gainedWaterG += drunk;
+  const lossH = d.lossH + (meanOf(s, solidsLossPace) * s.h) / 3600;
+  const lost = lostSolids(d, dry * (solidsLossShare(lossH) - solidsLossShare(d.lossH)));
+  d.released = addGrams(d.released, lost);
+  d.bound = addGrams(d.bound, lost, -1);
+  d.able = addGrams(d.able, lost, -1);
+  d.lossH = lossH;
 }
+const k1Of = (m: Material): number => m.hydration.k1H;
+const k2Of = (m: Material): number => m.hydration.k2;
 
 function lostSolids(s: Draft, amountG: number): Grams {
-  const take = (c: keyof typeof LOSS_MAKEUP) => Math.min(s.able[c], amountG * LOSS_MAKEUP[c]);
-  return grams({ sugars: take('sugars'), ash: take('ash'), protein: take('protein') });
+  return grams({
+    sugars: Math.min(s.able.sugars, amountG * LOSS_MAKEUP.sugars),
+    ash: Math.min(s.able.ash, amountG * LOSS_MAKEUP.ash),
+    protein: Math.min(s.able.protein, amountG * LOSS_MAKEUP.protein),
+  });
 }

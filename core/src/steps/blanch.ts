@@ -2,6 +2,7 @@ import { at, away, massG, merge, waterFlow, waterStream } from '../kitchen';
 import { sumGrams } from '../materials';
 import { cookInPot } from './cooking';
 import { celsius, seconds, stream, thing, waterOf } from './specs';
+import type { FigureOf } from './figures';
 import type { StepKind } from './types';
 
 export const blanch: StepKind<'blanch'> = {
@@ -24,16 +25,15 @@ export const blanch: StepKind<'blanch'> = {
     const wet = merge(get(p.of), waterStream(p.waterG, p.waterC));
     const cooked = cookInPot(id, wet, { ...p, vigour: 'gentle' }, ctx);
     const s = cooked.stream;
+    const figures: { -readonly [F in FigureOf<'blanch'>]?: number } = cooked.figures;
+    figures.solidsG = s.boundWaterG + sumGrams(s.bound);
+    figures.massG = massG(s);
+    figures.waterLeftG = s.freeWaterG;
     return {
       writes: [[p.of, s]],
       flows: [...(p.waterG > 0 ? [waterFlow(id, away('tap'), at(p.of), p.waterG, p.waterC)] : []), ...cooked.flows],
       tasks: cooked.tasks,
-      figures: {
-        ...cooked.figures,
-        solidsG: s.boundWaterG + sumGrams(s.bound),
-        massG: massG(s),
-        waterLeftG: s.freeWaterG,
-      },
+      figures,
     };
   },
   readings: {

@@ -1,6 +1,6 @@
 import { multiplier, volumeMl, massG, solidsG } from '../kitchen';
 import type { CoefficientKind, Draft, Stream } from '../kitchen';
-import { materialById, sumGrams, WATER_G_PER_ML } from '../materials';
+import { materialById, sumGrams, WATER_G_PER_ML, withGrams } from '../materials';
 import {
   BODY_FROM,
   CUT_THINS,
@@ -42,8 +42,8 @@ export function dissolveGlucan(d: Draft, c: number, h: number, how: How, ctx: Ct
   if (short <= 0 || left <= 0) return;
   const rate = GLUCAN_PER_MIN[how === 'blending' ? 'blending' : 'still'] * ofMaterial(d, 'dissolving', ctx);
   const more = Math.min(left, short * -Math.expm1((-rate * glucanPace(c) * h) / 60));
-  d.released = { ...d.released, solubleFibre: dissolved + more };
-  d.bound = { ...d.bound, solubleFibre: left - more };
+  d.released = withGrams(d.released, { solubleFibre: dissolved + more });
+  d.bound = withGrams(d.bound, { solubleFibre: left - more });
 }
 
 /** Amylase turns starch in the liquid into maltose, which takes up water; glucanase cuts β-glucan; heat kills both. */
@@ -56,11 +56,10 @@ export function hydrolyse(d: Draft, mean: Mean, h: number, hottestC: number): vo
   const litres = d.freeWaterG / WATER_G_PER_ML / 1000;
   const rate = mean((c) => starchCutPerMin(d.amylase / litres, c, d.peakWetC));
   const cut = d.released.starch * -Math.expm1((-rate * h) / 60);
-  d.released = {
-    ...d.released,
+  d.released = withGrams(d.released, {
     starch: d.released.starch - cut,
     sugars: d.released.sugars + cut * MALTOSE_PER_STARCH,
-  };
+  });
   d.freeWaterG -= cut * (MALTOSE_PER_STARCH - 1);
   d.hydrolysedG += cut;
   if (d.glucanase <= 0) return;

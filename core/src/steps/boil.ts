@@ -25,15 +25,14 @@ export const boil: StepKind<'boil'> = {
     const s = get(p.of);
     const cooked = cookInPot(id, s, p, ctx);
     const left = inhibitorLeftOf(cooked.stream);
-    const figures: { -readonly [F in FigureOf<'boil'>]?: number } = {
-      ...cooked.figures,
-      afterG: massG(cooked.stream),
-      solids: massG(cooked.stream) > 0 ? solidsG(cooked.stream) / massG(cooked.stream) : 0,
-      waterLeftG: cooked.stream.freeWaterG,
-      boiledS: cooked.stream.boilS,
-      inhibitorGoal: INHIBITOR_GOAL,
-      pulpInShare: massG(s) > 0 ? sumGrams(s.bound) / massG(s) : 0,
-    };
+    const figures: { -readonly [F in FigureOf<'boil'>]?: number } = cooked.figures;
+    const afterG = massG(cooked.stream);
+    figures.afterG = afterG;
+    figures.solids = afterG > 0 ? solidsG(cooked.stream) / afterG : 0;
+    figures.waterLeftG = cooked.stream.freeWaterG;
+    figures.boiledS = cooked.stream.boilS;
+    figures.inhibitorGoal = INHIBITOR_GOAL;
+    figures.pulpInShare = massG(s) > 0 ? sumGrams(s.bound) / massG(s) : 0;
     if (left !== null) {
       figures.inhibitorLeft = left;
       figures.neededHoldS = neededHoldS(cooked.atBoil, ctx.boilC);

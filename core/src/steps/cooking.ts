@@ -1,4 +1,4 @@
-import { at, away, capacityOf, evolve, multiplier, thingOf, volumeMl, waterFlow } from '../kitchen';
+import { at, away, capacityOf, draftOf, multiplier, thingOf, volumeMl, waterFlow } from '../kitchen';
 import type { Flow, Stream } from '../kitchen';
 import {
   BOIL_AT_LEAST_S,
@@ -27,7 +27,8 @@ interface Cooked {
   readonly atBoil: Stream;
   readonly flows: readonly Flow[];
   readonly tasks: readonly Task[];
-  readonly figures: Readonly<Record<CookingFigure, number>>;
+  /** Its caller's own: it adds to them (copying them was a tenth of a fold, measured). */
+  readonly figures: Record<CookingFigure, number>;
 }
 interface OnHob {
   readonly of: string;
@@ -42,7 +43,7 @@ export function cookInPot(id: string, s: Stream, p: OnHob, ctx: Ctx): Cooked {
   const pot = thingOf(ctx.kit, 'pot', p.pot);
   const hob = thingOf(ctx.kit, 'hob', p.hob);
   const reachesHob = hob.watts * HOB_EFFICIENCY[hob.heat] * multiplier(ctx.beliefs, 'hob', hob.id);
-  const capacity = capacityOf(evolve(s, { temperatureC: (s.temperatureC + ctx.boilC) / 2 })) + vesselKJPerK(pot);
+  const capacity = capacityOf(s, (s.temperatureC + ctx.boilC) / 2) + vesselKJPerK(pot);
   const up = heatUpS(capacity, s.temperatureC, ctx.boilC, reachesHob, 1);
   const atBoil = advance(
     s,
@@ -57,10 +58,9 @@ export function cookInPot(id: string, s: Stream, p: OnHob, ctx: Ctx): Cooked {
     ctx,
     'open',
   );
-  const stream = evolve(held, {
-    freeWaterG: held.freeWaterG - Math.min(steam, held.freeWaterG),
-    readyAtS: s.readyAtS + up + p.holdS,
-  });
+  const stream = draftOf(held);
+  stream.freeWaterG = held.freeWaterG - Math.min(steam, held.freeWaterG);
+  stream.readyAtS = s.readyAtS + up + p.holdS;
   return {
     stream,
     atBoil,

@@ -1,4 +1,4 @@
-import { capacityOf, massG, readyAt, thingOf, volumeMl } from '../kitchen';
+import { capacityOf, massG, setReady, thingOf, volumeMl } from '../kitchen';
 import type { Kit } from '../kitchen';
 import { COOLING_W_PER_M2K, iceKg, roundAreaM2, secondsTo, timeConstantS, TRAY_DEEP_M, vesselKJPerK } from '../laws';
 import type { CoolingPlace } from '../laws';
@@ -62,7 +62,7 @@ export const cool: StepKind<'cool'> = {
     if (p.how === 'iceBath')
       figures.iceG = 1000 * iceKg(heatKJ, Math.max(p.toC, 2), (BATH_PER_MILK * massG(s)) / 1000, ctx.kit.tapC);
     return {
-      writes: [[p.of, readyAt(out, s.readyAtS + took)]],
+      writes: [[p.of, setReady(out, s.readyAtS + took)]],
       flows: [],
       tasks: [{ id: 'cool', durationS: took, hands: p.how === 'iceBath' ? 'near' : 'free', timed: true }],
       figures,

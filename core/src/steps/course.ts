@@ -19,28 +19,39 @@ export function holdAt(c: number, s: number): Course {
   return { at: () => c, nodes: [0, s], endC: c, constant: true };
 }
 
-/** Straight from one temperature to another, in spans of at most 10 °C. */
+/** A span of a course warms or cools by this much at most, K: three-point Gauss is exact to a ten-thousandth over it. */
+const SPAN_K = 10;
+
+/** Straight from one temperature to another. */
 export function ramp(fromC: number, toC: number, s: number): Course {
   if (s <= 0) return holdAt(toC, 0);
-  const n = Math.max(1, Math.ceil(Math.abs(toC - fromC) / 10));
-  const nodes = Array.from({ length: n + 1 }, (_, i) => (i / n) * s);
+  const n = Math.max(1, Math.ceil(Math.abs(toC - fromC) / SPAN_K));
+  const nodes = [0];
+  for (let i = 1; i <= n; i += 1) nodes.push((i / n) * s);
   return { at: (t) => fromC + ((toC - fromC) * t) / s, nodes, endC: toC };
 }
 
-const TAUS = [0.1, 0.25, 0.45, 0.7, 1, 1.4, 2, 3, 4.5, 7];
+/** Nearing the surroundings, spans are by what is left to go, K; beyond the last it hardly changes. */
+const NEARING_K = [3.5, 1, 0.2];
 /** Temperatures at which a rule changes: spending starts, cooling limits. */
 const LIMITS_C = [57, 21, 5];
 
-/** Newton's approach to the surroundings, with nodes that crowd where it is steep and stand on the limits. */
+/** Newton's approach to the surroundings, with nodes by the degrees still to go, and on the limits. */
 export function approach(startC: number, aroundC: number, tauS: number, s: number): Course {
-  const at = (t: number) => cooledC(startC, aroundC, tauS, t);
-  if (Math.abs(startC - aroundC) < 1e-9) return holdAt(startC, s);
-  const nodes = [0, s, ...TAUS.map((k) => k * tauS)];
+  const toGo = Math.abs(startC - aroundC);
+  if (toGo < 1e-9 || s <= 0) return holdAt(startC, s);
+  const nodes = [0];
+  for (let left = toGo - SPAN_K; left > 0; left -= SPAN_K) nodes.push(tauS * Math.log(toGo / left));
+  for (const left of NEARING_K) if (left < toGo) nodes.push(tauS * Math.log(toGo / left));
   for (const c of LIMITS_C) {
     const t = secondsTo(startC, c, aroundC, tauS);
     if (t !== null) nodes.push(t);
   }
-  return { at, nodes: nodes.filter((t) => t <= s).sort((a, b) => a - b), endC: at(s) };
+  nodes.sort((a, b) => a - b);
+  while ((nodes.at(-1) as number) >= s) nodes.pop();
+  nodes.push(s);
+  const at = (t: number): number => cooledC(startC, aroundC, tauS, t);
+  return { at, nodes, endC: at(s) };
 }
 
 /** Samples of a probe are read together until they have moved this far, K: finer is noise, and time. */

@@ -1,5 +1,5 @@
 import { capacityOf, inhibitorLeftOf, readyAt, thingOf, volumeMl } from '../kitchen';
-import type { Stream } from '../kitchen';
+import type { Draft, Stream } from '../kitchen';
 import { materialById } from '../materials';
 import {
   BOIL_AT_LEAST_S,
@@ -15,12 +15,15 @@ import {
   TOUCHED_CAP_DAYS,
 } from '../laws';
 import { findRoot } from '../numerics';
-import { advance } from './advance';
+import { advance, spentOver } from './advance';
 import { approach } from './course';
+import type { Course } from './course';
 import { celsius, seconds, stream, thing } from './specs';
 import type { Ctx, StepKind } from './types';
 
 const DAY_S = 86_400;
+/** A keep time is found to ten seconds or so, in days at 4 °C. */
+const SPENT_TO_D = 1e-4;
 
 export const keep: StepKind<'keep'> = {
   kind: 'keep',
@@ -50,12 +53,14 @@ export const keep: StepKind<'keep'> = {
 };
 
 /** A jar standing somewhere: Newton's cooling of one jar's fill, then its time. */
-function standing(s: Stream, placeC: number, forS: number, jarId: string, ctx: Ctx): Stream {
+const standing = (s: Stream, placeC: number, forS: number, jarId: string, ctx: Ctx): Draft =>
+  advance(s, cooling(s, placeC, forS, jarId, ctx), ctx);
+function cooling(s: Stream, placeC: number, forS: number, jarId: string, ctx: Ctx): Course {
   const ml = Math.max(50, Math.min(volumeMl(s), thingOf(ctx.kit, 'jar', jarId).ml));
   const one = (capacityOf(s) * ml) / Math.max(1, volumeMl(s));
   const area = roundAreaM2(ml, (4 * ml) ** (1 / 3) / 1.26);
   const tau = timeConstantS(Math.max(0.01, one), COOLING_W_PER_M2K.fridge, area);
-  return advance(s, approach(s.temperatureC, placeC, tau, forS), ctx);
+  return approach(s.temperatureC, placeC, tau, forS);
 }
 
 /** What limits the keeping of this stream: the weakest of its materials, by hygiene. */
@@ -111,12 +116,12 @@ export function keepBy(s: Stream, placeC: number, jarId: string, ageS: number, c
   // Frozen, nothing is spent: only the cap of the freezer counts.
   const frozen = s.temperatureC < FROZEN_BELOW_C && placeC < FROZEN_BELOW_C;
   const capS = (frozen ? FROZEN_CAP_DAYS : limit.capDays - 1) * DAY_S;
-  const after = (t: number) => standing(s, placeC, t, jarId, ctx);
-  const settled = after(DAY_S);
+  const settled = standing(s, placeC, DAY_S, jarId, ctx);
+  const spentAt = (t: number): number => spentOver(s, cooling(s, placeC, t, jarId, ctx));
   const left = limit.days - s.spentD;
   let modelS: number;
   if (settled.spentD >= limit.days)
-    modelS = left <= 0 ? 0 : findRoot((t) => after(t).spentD - limit.days, 0, DAY_S, 1e-5).x;
+    modelS = left <= 0 ? 0 : findRoot((t) => spentAt(t) - limit.days, 0, DAY_S, SPENT_TO_D).x;
   else {
     const pace = spoilagePace(placeC);
     modelS = pace > 0 ? DAY_S + ((limit.days - settled.spentD) / pace) * DAY_S : Infinity;

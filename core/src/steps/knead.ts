@@ -12,7 +12,8 @@ import type { Ctx, StepKind } from './types';
 export function kneaded(s: Stream, forS: number, ctx: Ctx): Stream {
   const per = byMaterial(s, ctx, (m) => m.kneads);
   const still = advance(s, holdAt(s.temperatureC, forS), ctx);
-  return per > 0 ? openTo(still, kneadedShare(s.openedShare, per, forS), still.temperatureC, ctx) : still;
+  if (per > 0) openTo(still, kneadedShare(s.openedShare, per, forS), still.temperatureC, ctx);
+  return still;
 }
 
 export const knead: StepKind<'knead'> = {

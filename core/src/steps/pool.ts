@@ -1,4 +1,4 @@
-import { at, evolve, flowOf, massG, merge, portion, solidsG } from '../kitchen';
+import { at, flowOf, massG, merge, portion, setReady, solidsG } from '../kitchen';
 import { share, stream } from './specs';
 import type { StepKind } from './types';
 
@@ -19,7 +19,7 @@ export const pool: StepKind<'pool'> = {
     return {
       writes: [
         [p.of, p.share < 1 ? left : null],
-        [p.into, evolve(into, { readyAtS: Math.max(into.readyAtS, from.readyAtS) + 30 })],
+        [p.into, setReady(into, Math.max(into.readyAtS, from.readyAtS) + 30)],
       ],
       flows: p.share > 0 ? [flowOf(id, at(p.of), at(p.into), poured)] : [],
       tasks: [{ id: 'pour', durationS: 30, hands: 'busy', timed: false }],

@@ -1,6 +1,5 @@
-import { evolve } from '../kitchen';
 import type { Draft, Stream } from '../kitchen';
-import { addGrams, scaleGrams, COMPONENTS } from '../materials';
+import { addGrams, scaleGrams, withGrams, COMPONENTS } from '../materials';
 import type { Component, Grams } from '../materials';
 import { interpolate } from '../numerics';
 import { ofMaterial } from './body';
@@ -32,9 +31,9 @@ export function warmRelease(d: Draft, c: number, ctx: Ctx): void {
     if (now <= was || was <= 0 || was >= 1) continue;
     const inOpened = Math.max(0, d.bound[component] - d.able[component] / was);
     const extra = (inOpened * (now - was)) / (1 - was);
-    d.released = { ...d.released, [component]: d.released[component] + extra };
-    d.bound = { ...d.bound, [component]: d.bound[component] - extra };
-    d.able = { ...d.able, [component]: Math.min(d.bound[component], (d.able[component] * now) / was) };
+    d.released = withGrams(d.released, { [component]: d.released[component] + extra });
+    d.bound = withGrams(d.bound, { [component]: d.bound[component] - extra });
+    d.able = withGrams(d.able, { [component]: Math.min(d.bound[component], (d.able[component] * now) / was) });
   }
   d.releasedC = Math.max(d.releasedC, c);
 }
@@ -46,20 +45,17 @@ function least(bound: Grams, able: Grams, by: number): Grams {
   return addGrams(out as unknown as Grams, able, 0);
 }
 
-/** Opens cells up to a share of all: each frees its own water and what can leave it at this temperature. */
-export function openTo(s: Stream, opened: number, c: number, ctx: Ctx): Stream {
-  const d = { ...s };
-  if (c > s.releasedC) warmRelease(d, c, ctx);
+/** Opens cells of a draft up to a share of all: each frees its own water and what can leave it at this temperature. */
+export function openTo(d: Draft, opened: number, c: number, ctx: Ctx): void {
+  if (c > d.releasedC) warmRelease(d, c, ctx);
   // A kitchen's own figure for what leaves is applied once, at the first opening; all of a component at most.
-  const able = d.openedShare === 0 ? least(d.bound, d.able, ofMaterial(s, 'leaving', ctx)) : d.able;
+  const able = d.openedShare === 0 ? least(d.bound, d.able, ofMaterial(d, 'leaving', ctx)) : d.able;
   const part = d.openedShare < 1 ? Math.max(0, (opened - d.openedShare) / (1 - d.openedShare)) : 0;
-  return evolve(d, {
-    openedShare: Math.max(opened, d.openedShare),
-    freeWaterG: d.freeWaterG + d.boundWaterG * part,
-    boundWaterG: d.boundWaterG * (1 - part),
-    gainedWaterG: d.gainedWaterG * (1 - part),
-    released: addGrams(d.released, able, part),
-    bound: addGrams(d.bound, able, -part),
-    able: scaleGrams(able, 1 - part),
-  });
+  d.openedShare = Math.max(opened, d.openedShare);
+  d.freeWaterG += d.boundWaterG * part;
+  d.boundWaterG *= 1 - part;
+  d.gainedWaterG *= 1 - part;
+  d.released = addGrams(d.released, able, part);
+  d.bound = addGrams(d.bound, able, -part);
+  d.able = scaleGrams(able, 1 - part);
 }

@@ -1,4 +1,4 @@
-import { capacityOf, readyAt, thingOf, volumeMl } from '../kitchen';
+import { capacityOf, setReady, thingOf, volumeMl } from '../kitchen';
 import type { Stream } from '../kitchen';
 import { COOLING_W_PER_M2K, roundAreaM2, timeConstantS } from '../laws';
 import { advance } from './advance';
@@ -15,5 +15,5 @@ export function rest(s: Stream, forS: number, ctx: Ctx): Stream {
   const area = roundAreaM2(Math.max(50, volumeMl(s)), pot.diameterCm);
   const tau = timeConstantS(Math.max(0.01, capacityOf(s)), COOLING_W_PER_M2K.counter, area);
   const out = advance(s, approach(s.temperatureC, ctx.kit.roomC, tau, forS), ctx);
-  return readyAt(out, s.readyAtS + forS);
+  return setReady(out, s.readyAtS + forS);
 }

@@ -2,12 +2,11 @@ import {
   at,
   away,
   capacityOf,
-  evolve,
   liquidG,
   massG,
   merge,
   multiplier,
-  readyAt,
+  setReady,
   thingOf,
   volumeMl,
   waterFlow,
@@ -66,13 +65,15 @@ export const soak: StepKind<'soak'> = {
     const u = COOLING_W_PER_M2K[p.place === 'fridge' ? 'fridge' : 'counter'];
     const area = roundAreaM2(Math.max(50, volumeMl(wet)), bowl.diameterCm);
     const tau = timeConstantS(Math.max(0.01, capacityOf(wet)), u, area);
+    wet.temperatureC = startC;
+    wet.peakWetC = Math.max(before.peakWetC, startC);
     const s = advance(
-      evolve(wet, { temperatureC: startC, peakWetC: Math.max(before.peakWetC, startC) }),
+      wet,
       courseOf(ctx, 'soak', p.durationS, () => approach(startC, aroundC, tau, p.durationS)),
       ctx,
     );
     return {
-      writes: [[p.of, readyAt(s, before.readyAtS + 60 + p.durationS)]],
+      writes: [[p.of, setReady(s, before.readyAtS + 60 + p.durationS)]],
       flows: p.waterG > 0 ? [waterFlow(id, away('tap'), at(p.of), p.waterG, p.waterC)] : [],
       tasks: [
         { id: 'cover', durationS: 60, hands: 'busy', timed: false },

@@ -1,4 +1,4 @@
-import { at, away, flowOf, merge, readyAt, thingOf } from '../kitchen';
+import { at, away, flowOf, merge, setReady, thingOf } from '../kitchen';
 import { stream, thing } from './specs';
 import { strainFigures, strainOff } from './straining';
 import type { ParamSpec, StepKind } from './types';
@@ -32,12 +32,11 @@ export const strain: StepKind<'strain'> = {
     const s = get(p.of);
     const x = strainOff(s, p.strainer, p.hand, ctx);
     const ready = s.readyAtS + x.tookS;
-    const milk = readyAt(merge(get(p.into), x.milk), ready);
     return {
       writes: [
         [p.of, null],
-        [p.into, milk],
-        [p.pulp, readyAt(merge(get(p.pulp), x.pulp), ready)],
+        [p.into, setReady(merge(get(p.into), x.milk), ready)],
+        [p.pulp, setReady(merge(get(p.pulp), x.pulp), ready)],
       ],
       flows: [
         flowOf(id, at(p.of), at(p.into), x.milk),

@@ -15,7 +15,7 @@ const STRAIN_S_PER_KG = 120;
 
 export interface Strained {
   readonly milk: Stream;
-  readonly pulp: Stream;
+  readonly pulp: Draft;
   readonly film: Stream;
   readonly tookS: number;
   readonly strainer: string;

@@ -1,4 +1,4 @@
-import { at, away, evolve, flowOf, merge, readyAt, thingOf, waterFlow, waterStream } from '../kitchen';
+import { at, away, flowOf, merge, setReady, thingOf, waterFlow, waterStream } from '../kitchen';
 import { kneaded } from './knead';
 import { celsius, seconds, stream, thing, waterOf } from './specs';
 import { HAND_SPEC } from './strain';
@@ -31,8 +31,8 @@ export const wash: StepKind<'wash'> = {
     const milk = merge(get(p.into), x.milk);
     return {
       writes: [
-        [p.of, readyAt(x.pulp, ready)],
-        [p.into, evolve(milk, { readyAtS: Math.max(ready, milk.readyAtS) })],
+        [p.of, setReady(x.pulp, ready)],
+        [p.into, setReady(milk, Math.max(ready, milk.readyAtS))],
       ],
       flows: [
         ...(p.waterG > 0 ? [waterFlow(id, away('tap'), at(p.of), p.waterG, p.waterC)] : []),
