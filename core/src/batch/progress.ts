@@ -1,4 +1,4 @@
-import { kindOf, orderFaults } from '../steps';
+import { highestOf, kindOf, orderFaults } from '../steps';
 import type { Outcome, Reading, Recipe, Step, Task } from '../steps';
 import type { BatchEvent, FrozenBatch, SkipReason, TraceChunk } from './events';
 import { fold } from './fold';
@@ -207,7 +207,7 @@ export function canSkip(recipe: Recipe, step: string): boolean {
 export function soakingNow(p: Progress, batch: FrozenBatch, now: number): SoakingNow | null {
   const t = p.current;
   if (t?.step.kind !== 'soak' || t.task.id !== 'soak' || t.status !== 'running' || t.begunAt === null) return null;
-  const elapsed = Math.min(72 * 3600, (now - t.begunAt) / 1000);
+  const elapsed = Math.min(highestOf('soak', 'durationS'), (now - t.begunAt) / 1000);
   const cut: Reading = { id: 'now', step: t.step.id, what: 'durationS', value: elapsed, source: 'clock' };
   const given = { kit: batch.kit, beliefs: batch.beliefs, readings: [...p.readings, cut], untilStep: t.index + 1 };
   const figures = fold(p.recipe, given).stages.at(-1)?.figures;

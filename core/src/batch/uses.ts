@@ -1,5 +1,6 @@
 import type { Here } from '../kitchen';
 import type { Outcome, Recipe } from '../steps';
+import { HOUR_S } from '../units';
 import { look } from './look';
 import { MEASURES, SET } from './measures';
 import type { Measure } from './measures';
@@ -21,7 +22,7 @@ const want = (of: Measure, low: number, high: number, off: number, weight: numbe
   weight,
 });
 const ANY = Infinity;
-const H = 3600;
+const H = HOUR_S;
 const QUICK = want('handsS', 0, 900, 2700, 0.5);
 const CHEAP = want('costPerL', 0, 1.2, 4, 0.5);
 

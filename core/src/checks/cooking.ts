@@ -1,9 +1,9 @@
 import type { Step } from '../steps';
-import { BOIL_AT_LEAST_S, COOLING_LIMITS, makeStep } from '../steps';
+import { BOIL_AT_LEAST_S, COOLING_LIMITS, highestOf, makeStep } from '../steps';
+import { MINUTE_S } from '../units';
 import { fig, mustBoil, setFix, stepsOf } from './types';
 import type { At, Check, Looked } from './types';
 
-const MINUTE = 60;
 const potOf = (l: Looked, s: At<'boil' | 'blanch' | 'heat' | 'absorb'>): { id: string; ml: number } | undefined => {
   const named = s.step.params.pot;
   const pots = l.kit.things.filter((t) => t.is === 'pot');
@@ -61,7 +61,7 @@ export const holdTooShort: Check = {
     const left = last.f('inhibitorLeft');
     const short = left > last.f('inhibitorGoal') + 1e-6 || last.f('boiledS') < BOIL_AT_LEAST_S - 1e-6;
     if (!short) return [];
-    const need = Math.ceil((last.f('neededHoldS') + 5) / MINUTE) * MINUTE;
+    const need = Math.ceil((last.f('neededHoldS') + 5) / MINUTE_S) * MINUTE_S;
     return [
       {
         check: 'holdTooShort',
@@ -75,7 +75,10 @@ export const holdTooShort: Check = {
           holdS: fig(last.f('holdS'), 's'),
           needS: fig(need, 's'),
         },
-        fixes: need <= 4 * 3600 ? [setFix('holdLonger', last.step.id, 'holdS', need, { needS: fig(need, 's') })] : [],
+        fixes:
+          need <= highestOf('boil', 'holdS')
+            ? [setFix('holdLonger', last.step.id, 'holdS', need, { needS: fig(need, 's') })]
+            : [],
       },
     ];
   },
@@ -94,7 +97,7 @@ export const neverBoiled: Check = {
     if (!last) return [];
     const taken = new Set(l.recipe.steps.map((s) => s.id));
     const id = ['boil', 'boil2', 'boil3'].find((x) => !taken.has(x)) ?? `boil${l.recipe.steps.length + 1}`;
-    const step = makeStep(id, 'boil', { of: last.params.into, holdS: 30 * MINUTE });
+    const step = makeStep(id, 'boil', { of: last.params.into, holdS: 30 * MINUTE_S });
     return [
       {
         check: 'neverBoiled',

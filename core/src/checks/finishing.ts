@@ -1,5 +1,6 @@
 import { refusalOf } from '../materials';
-import { contextOf, keepBy } from '../steps';
+import { COLD_C, contextOf, highestOf, keepBy, OUT_OF_COLD } from '../steps';
+import { HOUR_S } from '../units';
 import { fig, madeBy, setFix, stepsOf } from './types';
 import type { Check } from './types';
 
@@ -80,9 +81,7 @@ export const freezerTooFull: Check = {
       }),
 };
 
-const HOUR = 3600;
-/** Out of the cold at most: two hours, one above 32 °C (USDA). */
-const outMostS = (c: number): number => (c > 32 ? HOUR : 2 * HOUR);
+const outMostS = (c: number): number => (c > OUT_OF_COLD.hotRoomC ? OUT_OF_COLD.hotAtMostS : OUT_OF_COLD.atMostS);
 
 export const keptWarm: Check = {
   id: 'keptWarm',
@@ -90,7 +89,7 @@ export const keptWarm: Check = {
   source: 'USDA: the two-hour rule',
   find: (l) =>
     stepsOf(l, 'keep')
-      .filter((s) => s.step.params.placeC > 5 && s.step.params.durationS > outMostS(s.step.params.placeC))
+      .filter((s) => s.step.params.placeC > COLD_C && s.step.params.durationS > outMostS(s.step.params.placeC))
       .map((s) => ({
         check: 'keptWarm',
         step: s.step.id,
@@ -119,11 +118,11 @@ export const keptTooLong: Check = {
         .slice(0, i)
         .flatMap((st) => st.writes)
         .findLast(([n, made]) => n === s.step.params.of && made !== null)?.[1];
-      if (!before || s.step.params.placeC > 5) return [];
+      if (!before || s.step.params.placeC > COLD_C) return [];
       const ctx = contextOf({ kit: l.kit, beliefs: l.outcome.beliefs }, l.recipe.materials);
       const by = keepBy(before, s.step.params.placeC, s.step.params.jar, 0, ctx);
       if (!by || s.step.params.durationS <= by.s + 60) return [];
-      const to = Math.floor(by.s / HOUR) * HOUR;
+      const to = Math.floor(by.s / HOUR_S) * HOUR_S;
       return [
         {
           check: 'keptTooLong',
@@ -142,7 +141,7 @@ export const driesTooSlowly: Check = {
   source: 'McCabe & Smith; Geankoplis: drying in two periods; heat transfer is an estimate',
   find: (l) =>
     stepsOf(l, 'dry')
-      .filter((s) => s.f('dryS') > 12 * HOUR)
+      .filter((s) => s.f('dryS') > 12 * HOUR_S)
       .map((s) => ({
         check: 'driesTooSlowly',
         step: s.step.id,
@@ -246,7 +245,10 @@ export const pasteurisedShort: Check = {
           step: s.step.id,
           weight: 'mend' as const,
           figures: { atC: fig(c, 'C'), holdS: fig(s.step.params.holdS, 's') },
-          fixes: to <= 2 * HOUR ? [setFix('holdLonger', s.step.id, 'holdS', to, { needS: fig(to, 's') })] : [],
+          fixes:
+            to <= highestOf('heat', 'holdS')
+              ? [setFix('holdLonger', s.step.id, 'holdS', to, { needS: fig(to, 's') })]
+              : [],
         };
       }),
 };

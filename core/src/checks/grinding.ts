@@ -1,3 +1,4 @@
+import { highestOf, openingTimes } from '../steps';
 import { fig, setFix, stepsOf } from './types';
 import type { Check } from './types';
 
@@ -97,14 +98,17 @@ export const groundTooLittle: Check = {
       .filter((s) => s.f('openedShare') > 0 && s.f('openedShare') < OPENED_ENOUGH)
       .map((s) => {
         const now = s.step.params.durationS;
-        const ratio = Math.log(1 - OPENED_WELL) / Math.log(1 - s.f('openedShare'));
+        const ratio = openingTimes(Math.min(OPENED_ENOUGH, s.f('openedShare')), OPENED_WELL);
         const need = Math.ceil((now * ratio) / 5) * 5;
         return {
           check: 'groundTooLittle',
           step: s.step.id,
           weight: 'mend' as const,
           figures: { openedShare: fig(s.f('openedShare'), 'share'), nowS: fig(now, 's') },
-          fixes: need <= 600 ? [setFix('grindLonger', s.step.id, 'durationS', need, { needS: fig(need, 's') })] : [],
+          fixes:
+            need <= highestOf('grind', 'durationS')
+              ? [setFix('grindLonger', s.step.id, 'durationS', need, { needS: fig(need, 's') })]
+              : [],
         };
       }),
 };

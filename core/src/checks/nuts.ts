@@ -1,11 +1,14 @@
 import { contents, massG } from '../kitchen';
 import type { Stream } from '../kitchen';
 import { makeStep } from '../steps';
+import { HOUR_S } from '../units';
 import { effectiveUm, fig, freshId, insertFix, madeBy, setFix, stepsOf } from './types';
 import type { Check, Fix, Looked } from './types';
 
 const fatShare = (s: Stream | undefined): number => (s && massG(s) > 0 ? contents(s).fat / massG(s) : 0);
 const isCoconut = (l: Looked): boolean => l.recipe.materials.some((m) => m.capBelowC !== null);
+/** Long enough for a cap of fat to set, s (common practice). */
+const A_NIGHT_S = 12 * HOUR_S;
 /** Coconut this rich splits when it boils (common practice: the first pressing). */
 const RICH = 0.15;
 
@@ -116,7 +119,7 @@ export const fatDoesNotSet: Check = {
       .filter((s) => s.f('never') === 1 || s.f('capG') <= 0)
       .map((s) => {
         const waits = s.f('setsBelowC') > 0 && s.f('never') === 1 && l.kit.fridgeC < s.f('setsBelowC') - 2;
-        const fix = setFix('standLonger', s.step.id, 'standS', 12 * 3600, { standS: fig(12 * 3600, 's') });
+        const fix = setFix('standLonger', s.step.id, 'standS', A_NIGHT_S, { standS: fig(A_NIGHT_S, 's') });
         return {
           check: 'fatDoesNotSet',
           step: s.step.id,

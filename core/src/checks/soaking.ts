@@ -1,13 +1,15 @@
+import { highestOf } from '../steps';
+import { HOUR_S } from '../units';
 import { fig, setFix, stepsOf } from './types';
 import type { At, Check, Fix, Looked } from './types';
 
-const HALF_HOUR = 1800;
+const HALF_HOUR = HOUR_S / 2;
 const up = (s: number) => Math.ceil(s / HALF_HOUR) * HALF_HOUR;
 const down = (s: number) => Math.max(HALF_HOUR, Math.floor(s / HALF_HOUR) * HALF_HOUR);
 /** Under this share of full they are worth waiting for (estimate); the mend aims at nine tenths. */
 const TOO_DRY = 0.85;
 /** A soak step's own bound, s. */
-const MOST_S = 72 * 3600;
+const MOST_S = highestOf('soak', 'durationS');
 
 interface Chain {
   readonly last: At<'soak'>;
@@ -105,7 +107,7 @@ export const soakTooLong: Check = {
 };
 
 /** Where the longest soak is shorter than a night, only a colder place lets them stand overnight, s. */
-const A_NIGHT_S = 8 * 3600;
+const A_NIGHT_S = 8 * HOUR_S;
 const tooWarm = (c: Chain): boolean => c.last.f('longestS') < A_NIGHT_S;
 
 export const soakTooWarm: Check = {

@@ -1,4 +1,4 @@
-import { isPasty, makeStep, SLIPPERY_FROM, WATERY_BELOW } from '../steps';
+import { dissolvingTimes, glucanPool, glucanVolume, isPasty, makeStep, SLIPPERY_FROM, WATERY_BELOW } from '../steps';
 import type { Kind, Step } from '../steps';
 import { massG, solidsG } from '../kitchen';
 import { bodyAt, fig, freshId, madeBy, setFix, stepsOf } from './types';
@@ -62,9 +62,9 @@ export const tooSlimy: Check = {
       const b = bodyAt(l, madeBy(s, s.step.params.of));
       if (!b || b.glucan < SLIPPERY_FROM.slimy) return [];
       const now = s.step.params.durationS;
-      const x = slimeX(b.glucan);
-      const u = Math.min(0.97, s.f('glucanShare') / 0.32);
-      const part = Math.log(1 - (u * AIMS_AT_X) / x) / Math.log(1 - u);
+      const x = glucanVolume(Math.min(b.glucan, 300));
+      const u = Math.min(0.97, s.f('glucanShare') / glucanPool(s.f('endC')));
+      const part = dissolvingTimes(u, (u * AIMS_AT_X) / x);
       const to = Math.floor((now * part * 0.8) / 5) * 5;
       return [
         {
@@ -77,18 +77,6 @@ export const tooSlimy: Check = {
       ];
     }),
 };
-/** x of η = 1 + x·e^{0.4x}, by a few steps of bisection. */
-function slimeX(eta: number): number {
-  let low = 0;
-  let high = 8;
-  for (let i = 0; i < 40; i += 1) {
-    const mid = (low + high) / 2;
-    if (1 + mid * Math.exp(0.4 * mid) < eta) low = mid;
-    else high = mid;
-  }
-  return high;
-}
-
 export const soakedNotRinsed: Check = {
   id: 'soakedNotRinsed',
   reason: 'Soaking brings the slime out. Kept in the jug it is the worst of both; rinsed away it is gone.',

@@ -1,6 +1,7 @@
 export {
   NOTHING,
   fromLarder,
+  UNCUT_UM,
   ableOf,
   waterStream,
   portion,

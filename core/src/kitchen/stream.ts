@@ -184,7 +184,7 @@ export function fromLarder(m: Material, massG: number, temperatureC: number): St
   });
 }
 /** Coarser than any piece: no mesh has cut it yet, µm. */
-const UNCUT_UM = 100_000;
+export const UNCUT_UM = 100_000;
 
 /** What of `bound` would leave at a full grind in the cold. β-glucan dissolves by its own law, never here. */
 export function ableOf(m: Material, bound: Grams): Grams {

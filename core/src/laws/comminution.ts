@@ -1,4 +1,4 @@
-import { within } from './domain';
+import { firstOrderTimes, within } from './domain';
 
 /** Von Rittinger's constant, 1/mm per J/g (estimate; 600 W·0.7 for 90 s on 1 kg brings 5 mm to about 182 µm). */
 const RITTINGER_PER_MM = 0.14;
@@ -15,13 +15,20 @@ export function rittingerUm(sizeUm: number, energyJPerG: number): number {
 
 /** Opened share after more energy, in state form: 1 − (1 − ρ0)·exp(−E/E0), 0..1 (estimate of E0 by material). */
 export function openedShare(before: number, energyJPerG: number, openingJPerG: number): number {
-  return 1 - (1 - before) * Math.exp(-energyJPerG / openingJPerG);
+  const more = within('energy', energyJPerG, 0, Infinity) / within('opening energy', openingJPerG, 1e-9, Infinity);
+  return 1 - (1 - within('opened share', before, 0, 1)) * Math.exp(-more);
 }
+/** The inverse from shut pieces: how many times as much energy opens `wants` of them as opened `has`; 0 < has < 1. */
+export const openingTimes = (has: number, wants: number): number => firstOrderTimes(has, wants);
 
 /** Temperature of a running jug after `s` seconds, °C, before the boil stops it: power in, 1.6 W/K out to the room. */
 export function jugC(startC: number, powerW: number, capacityKJPerK: number, roomC: number, s: number): number {
   const settle = roomC + powerW / JUG_LOSS_W_PER_K;
-  return settle + (startC - settle) * Math.exp((-JUG_LOSS_W_PER_K * s) / (capacityKJPerK * 1000));
+  return (
+    settle +
+    (startC - settle) *
+      Math.exp((-JUG_LOSS_W_PER_K * s) / (within('heat capacity', capacityKJPerK, 1e-9, Infinity) * 1000))
+  );
 }
 
 /** Mass share coarser than x of a Rosin–Rammler distribution with n = 1: exp(−x/x') (Rosin & Rammler 1933). */
@@ -31,15 +38,14 @@ export function coarserThan(xUm: number, characteristicUm: number): number {
 
 /** Below this a particle is not felt on the tongue, µm (common practice: 30–50). */
 export const GRIT_FROM_UM = 40;
-/** A stream that no mesh has cut yet: coarser than any piece, µm. */
-export const UNSIEVED_UM = 100_000;
 /** Mass share finer than x of a distribution that a mesh has cut at `topUm`. */
 export function finerThan(xUm: number, characteristicUm: number, topUm: number): number {
   if (xUm >= topUm || characteristicUm <= 0) return 1;
   return (1 - coarserThan(xUm, characteristicUm)) / (1 - coarserThan(topUm, characteristicUm));
 }
 /** One opening for layers of the same cloth, µm: opening/√layers (estimate: four layers of 500 µm work as 250). */
-export const layered = (openingUm: number, layers: number): number => openingUm / Math.sqrt(layers);
+export const layered = (openingUm: number, layers: number): number =>
+  openingUm / Math.sqrt(within('layers', layers, 1, 100));
 
 /** Openings above this work as a bare sieve, stirred; below it as cloth or bag with a cake on it (µm). */
 const SIEVE_FROM_UM = 450;
@@ -59,5 +65,6 @@ export function jugFillShare(foams: boolean, c: number): number {
 export const KNEAD_RUN_S = 300;
 /** Opened share after kneading by hand, in state form: each run opens `perRun` of what is still shut. */
 export function kneadedShare(before: number, perRun: number, s: number): number {
-  return 1 - (1 - before) * (1 - perRun) ** (s / KNEAD_RUN_S);
+  const shut = 1 - within('opened share', before, 0, 1);
+  return 1 - shut * (1 - within('opened a run', perRun, 0, 1)) ** (within('time', s, 0, Infinity) / KNEAD_RUN_S);
 }

@@ -1,4 +1,6 @@
 import { within } from './domain';
+import { ICE, WATER_KJ_PER_KGK } from './mixing';
+import { COLD_C, SPENDING_BELOW_C } from './spoilage';
 
 /** Heat transfer to what stands around, W/m²K (models §7; estimates). */
 export const COOLING_W_PER_M2K = { counter: 12, tray: 12, fridge: 8, water: 150, iceBath: 250 } as const;
@@ -10,11 +12,12 @@ export function timeConstantS(capacityKJPerK: number, wPerM2K: number, areaM2: n
 }
 /** Temperature after `s` seconds beside surroundings of `aroundC`. 0 s → start. */
 export function cooledC(startC: number, aroundC: number, tauS: number, s: number): number {
-  return aroundC + (startC - aroundC) * Math.exp(-s / tauS);
+  return aroundC + (startC - aroundC) * Math.exp(-s / within('time constant', tauS, 1e-9, Infinity));
 }
 /** Seconds until `toC`; null: never (the limit is at or beyond the surroundings). τ 60 min, 5 °C, 85 → 25: 83.18 min. */
 export function secondsTo(startC: number, toC: number, aroundC: number, tauS: number): number | null {
   const ratio = (startC - aroundC) / (toC - aroundC);
+  within('time constant', tauS, 1e-9, Infinity);
   if (startC === toC) return 0;
   if (!(ratio > 0) || !Number.isFinite(ratio)) return null;
   const s = tauS * Math.log(ratio);
@@ -27,11 +30,17 @@ export function roundAreaM2(ml: number, diameterCm: number): number {
 }
 /** Ice for a bath, kg, with a quarter over: models §7. Heat to take kJ, end °C, bath water kg at °C. */
 export function iceKg(heatKJ: number, endC: number, bathKg: number, bathC: number): number {
-  const need = heatKJ + bathKg * 4.19 * (bathC - endC);
-  return (Math.max(0, need) / (2.1 * 18 + 334 + 4.19 * endC)) * 1.25;
+  const need = heatKJ + bathKg * WATER_KJ_PER_KGK * (bathC - endC);
+  return (Math.max(0, need) / (ICE.kJPerKgK * -ICE.freezerC + ICE.meltKJPerKg + WATER_KJ_PER_KGK * endC)) * 1.25;
 }
 /** Limits for cooked food, FDA Food Code 3-501.14: 57 → 21 °C in 2 h, → 5 °C in 6 h in all. */
-export const COOLING_LIMITS = { fromC: 57, midC: 21, midS: 7200, endC: 5, endS: 21_600 } as const;
+export const COOLING_LIMITS = {
+  fromC: SPENDING_BELOW_C,
+  midC: 21,
+  midS: 7200,
+  endC: COLD_C,
+  endS: 21_600,
+} as const;
 /** Out of the cold, or not yet in it: at most this long, s; half of it where the room is above 32 °C (USDA). */
 export const OUT_OF_COLD = { atMostS: 7200, hotRoomC: 32, hotAtMostS: 3600 } as const;
 /** Rice spread on a tray: this deep, m (common practice). */

@@ -4,4 +4,10 @@ export function within(name: string, value: number, low: number, high: number): 
   return value;
 }
 export const KELVIN = 273.15;
+/** How many times as long (or as much) a first-order approach to 1 takes to `wants` as it took to `has`. */
+export function firstOrderTimes(has: number, wants: number): number {
+  return Math.log1p(-within('share wanted', wants, 0, 1 - 1e-12)) / Math.log1p(-within('share', has, 1e-12, 1 - 1e-12));
+}
+/** 20 °C, at which rates are given, K. */
+export const ROOM_K = 293.15;
 export const GAS_J_PER_MOLK = 8.314462618;

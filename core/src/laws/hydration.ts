@@ -1,4 +1,4 @@
-import { GAS_J_PER_MOLK, KELVIN, within } from './domain';
+import { GAS_J_PER_MOLK, KELVIN, ROOM_K, within } from './domain';
 
 /** Activation energy of the soaking rate, J/mol: 30 ± 8 kJ/mol (estimate; spread 1 σ). */
 const SOAK_EA = 30_000;
@@ -8,7 +8,9 @@ const SOAK_EA = 30_000;
  * @param c water temperature, 0..100 °C
  */
 export function pelegK1(k1At20H: number, c: number): number {
-  return k1At20H * Math.exp((SOAK_EA / GAS_J_PER_MOLK) * (1 / (c + KELVIN) - 1 / 293.15));
+  return (
+    k1At20H * Math.exp((SOAK_EA / GAS_J_PER_MOLK) * (1 / (within('temperature', c, -40, 150) + KELVIN) - 1 / ROOM_K))
+  );
 }
 
 /**
@@ -21,6 +23,15 @@ export function pelegGain(m0: number, k2: number, integral: number): number {
   within('integral', integral, 0, Infinity);
   const g0 = 1 / (1 - Math.min(0.999999, k2 * m0));
   return (1 - 1 / (g0 + k2 * integral)) / k2;
+}
+
+/**
+ * The inverse of {@link pelegGain}: hours at one temperature from one share of full uptake to another, 0 ≤ from ≤ to < 1.
+ * @param k1H Peleg's rate constant at that temperature, h. Soy at 20 °C (0.70, 0.70) 0 → 0.9: 9.0 h.
+ */
+export function pelegHours(k1H: number, k2: number, from: number, to: number): number {
+  within('share of full uptake', to, 0, 1 - 1e-9);
+  return from >= to ? 0 : ((1 / (1 - to) - 1 / (1 - from)) / within('K2', k2, 1e-9, Infinity)) * k1H;
 }
 
 /** Longest soak before it goes off, hours: 12 h at 21 °C, 12·(31/(T+10))² (common practice, shaped by the square-root law). */
@@ -39,6 +50,7 @@ export function solidsLossPace(c: number): number {
  * 8–12 h 1.5 %, 24 h 3 %, boiled 3 min ≙ 24 h 3 %, boiled 30 min ≙ 240 h 9 %). 0 h → 0; flat past 300 h.
  */
 export function solidsLossShare(h: number): number {
+  within('hours', h, 0, Infinity);
   if (h <= 10) return 0.0015 * h;
   if (h <= 24) return 0.015 + (0.015 * (h - 10)) / 14;
   return 0.03 + (0.06 * (Math.min(h, 300) - 24)) / 216;

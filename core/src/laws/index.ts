@@ -1,6 +1,7 @@
 export {
   pelegK1,
   pelegGain,
+  pelegHours,
   longestSoakH,
   solidsLossPace,
   solidsLossShare,
@@ -11,6 +12,7 @@ export { mixedC, vesselKJPerK, PLASTIC_JUG_KJ_PER_KL, withIce, ICE } from './mix
 export {
   rittingerUm,
   openedShare,
+  openingTimes,
   jugC,
   passingShare,
   passesBelowUm,
@@ -19,7 +21,6 @@ export {
   kneadedShare,
   KNEAD_RUN_S,
   GRIT_FROM_UM,
-  UNSIEVED_UM,
   jugFillShare,
   POWER_TO_SLURRY,
   DRAWN_OF_RATED,
@@ -78,6 +79,8 @@ export {
   glucanPace,
   GLUCAN_PER_MIN,
   glucanThickening,
+  glucanVolume,
+  dissolvingTimes,
   starchThickening,
   swelling,
   waterMPaS,

@@ -10,8 +10,8 @@ export type Hand = keyof typeof HELD_PER_G;
  * No liquid → 0; no insolubles → 0, all runs through.
  */
 export function underflow(liquidG: number, insolubleG: number, r: number, kappa: number): number {
-  within('insoluble', insolubleG, 0, Infinity);
-  return Math.min(liquidG, r * kappa * insolubleG);
+  const holds = within('held per gram', r * kappa, 0, Infinity) * within('insoluble', insolubleG, 0, Infinity);
+  return Math.min(within('liquid', liquidG, 0, Infinity), holds);
 }
 
 /** Share of a massless solute left in the pulp: first strain from own liquid A, then washes (closed form, models §4). */

@@ -1,3 +1,5 @@
+import { within } from './domain';
+
 /** Heat capacity of a vessel, kJ/kgK (models §2): glass 0.84, steel 0.50. */
 const VESSEL_KJ_PER_KGK = { glass: 0.84, steel: 0.5 } as const;
 /** Heat capacity of an empty pot or bowl, kJ/K. 1400 g of steel: 0.7. */
@@ -7,7 +9,7 @@ export function vesselKJPerK(v: { readonly made: 'glass' | 'steel'; readonly mas
 /** A plastic jug in its first minute, kJ/K per litre of rated volume (estimate). */
 export const PLASTIC_JUG_KJ_PER_KL = 0.4;
 
-/** Temperature after mixing, °C: Σ C·T / Σ C over [heat capacity kJ/K, °C], the vessel among them. None: NaN never, RangeError. */
+/** Temperature after mixing, °C: Σ C·T / Σ C over [heat capacity kJ/K, °C], the vessel among them. None: RangeError. */
 export function mixedC(parts: readonly (readonly [number, number])[]): number {
   let heat = 0;
   let capacity = 0;
@@ -15,10 +17,11 @@ export function mixedC(parts: readonly (readonly [number, number])[]): number {
     heat += kJPerK * c;
     capacity += kJPerK;
   }
-  if (!(capacity > 0)) throw new RangeError('mixing needs at least one part with a heat capacity above 0');
-  return heat / capacity;
+  return heat / within('heat capacity of what is mixed', capacity, Number.MIN_VALUE, Infinity);
 }
 
+/** Heat capacity of water in a kitchen, kJ/kgK. */
+export const WATER_KJ_PER_KGK = 4.19;
 /** Melting of ice, kJ/kg, its heat capacity, kJ/kgK, and a home freezer, °C (models §3; common practice). */
 export const ICE = { meltKJPerKg: 334, kJPerKgK: 2.1, freezerC: -18 } as const;
 /**
@@ -35,5 +38,5 @@ export function withIce(
   const heat = capacityKJPerK * Math.max(0, c);
   if (heat <= warmUp) return { c: 0, leftG: iceG };
   if (heat < warmUp + kg * ICE.meltKJPerKg) return { c: 0, leftG: 1000 * (kg - (heat - warmUp) / ICE.meltKJPerKg) };
-  return { c: (heat - warmUp - kg * ICE.meltKJPerKg) / (capacityKJPerK + 4.19 * kg), leftG: 0 };
+  return { c: (heat - warmUp - kg * ICE.meltKJPerKg) / (capacityKJPerK + WATER_KJ_PER_KGK * kg), leftG: 0 };
 }

@@ -1,3 +1,5 @@
+import { within } from './domain';
+
 /**
  * Pace of spoiling relative to 4 °C: ((T+10)/14)² (square-root law, Ratkowsky et al. 1982, with Tmin −10 °C). Holds
  * −1..37 °C; below −1 °C frozen, nothing is spent; above 37 °C the pace at 37 °C.
@@ -18,4 +20,4 @@ export const FROZEN_CAP_DAYS = 60;
 export const FROZEN_BELOW_C = -1;
 /** How full a vessel may be before it freezes: 1/(1 + .0905·w·ρ), w the share of water, ρ in kg/L. w .93: 92 %. */
 export const freezerFill = (waterShare: number, densityKgL: number): number =>
-  1 / (1 + 0.0905 * waterShare * densityKgL);
+  1 / (1 + 0.0905 * within('water share', waterShare, 0, 1) * densityKgL);

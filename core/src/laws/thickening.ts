@@ -1,5 +1,5 @@
-import { interpolate } from '../numerics';
-import { GAS_J_PER_MOLK, KELVIN, within } from './domain';
+import { findRoot, interpolate } from '../numerics';
+import { GAS_J_PER_MOLK, firstOrderTimes, KELVIN, ROOM_K, within } from './domain';
 
 /** Share of β-glucan that dissolves in the end at a temperature: .25 + .0058·(T − 5), at most .75 (estimate). */
 export function glucanPool(c: number): number {
@@ -11,7 +11,7 @@ const GLUCAN_EA = 25_000;
 export const GLUCAN_PER_MIN = { blending: 0.9, still: 0.03 } as const;
 /** Rate at a temperature relative to 20 °C: exp[−(Ea/R)(1/T − 1/293.15)]. */
 export function glucanPace(c: number): number {
-  return Math.exp((-GLUCAN_EA / GAS_J_PER_MOLK) * (1 / (c + KELVIN) - 1 / 293.15));
+  return Math.exp((-GLUCAN_EA / GAS_J_PER_MOLK) * (1 / (within('temperature', c, -40, 150) + KELVIN) - 1 / ROOM_K));
 }
 
 /** Reduced volume of dissolved oat β-glucan, ml/g (estimate). */
@@ -22,9 +22,18 @@ const GLUCAN_ML_PER_G = 650;
  * @param uncut share of it that no enzyme has cut, 0..1
  */
 export function glucanThickening(gPerMl: number, uncut: number): number {
-  const x = GLUCAN_ML_PER_G * within('glucan concentration', gPerMl, 0, Infinity) * uncut;
-  return 1 + x * Math.exp(0.4 * x);
+  return martin(GLUCAN_ML_PER_G * within('glucan concentration', gPerMl, 0, Infinity) * within('uncut', uncut, 0, 1));
 }
+const martin = (x: number): number => 1 + x * Math.exp(0.4 * x);
+/** The inverse of Martin's equation: the reduced volume x at which it thickens so many times, 1 ≤ η ≤ 300; 1 → 0. */
+export function glucanVolume(times: number): number {
+  return findRoot((x) => martin(x) - times, 0, 8, 1e-9 * within('thickening', times, 1, 300)).x;
+}
+/**
+ * How many times as long β-glucan dissolves until `wants` of its pool is in the water, where by now `has` is: it goes
+ * in by first order. Shares 0 < has < 1, 0 ≤ wants < 1.
+ */
+export const dissolvingTimes = (has: number, wants: number): number => firstOrderTimes(has, wants);
 
 /** Volume share at which swollen granules touch and the milk sets (Krieger–Dougherty packing .64; sets from .60). */
 export const SETS_FROM = 0.6;

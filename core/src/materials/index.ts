@@ -4,6 +4,6 @@ export { MATERIALS } from './materials';
 export { materialById, withCooked } from './lookup';
 export { SOYBEANS } from './soy';
 export type { Material, Basis, Hydration, ByTemperature, StarchBody, Keeps } from './types';
-export { heatCapacity, density, WATER_G_PER_ML } from './properties';
+export { heatCapacity, density, FAT_KG_PER_M3, WATER_G_PER_ML } from './properties';
 export { ownMaterial, likeOf, refusalOf } from './own';
 export type { OwnParts, Refusal } from './own';

@@ -24,6 +24,9 @@ export function heatCapacity(waterG: number, g: Grams, c: number): number {
 /** Density of water at 20 °C, g/ml (Choi & Okos 1986; 998.2 kg/m³): a volume of water says its grams. */
 export const WATER_G_PER_ML = 0.9982;
 
+/** Fat at 20 °C, kg/m³ (Choi & Okos 1986). */
+export const FAT_KG_PER_M3 = 917.2;
+
 /**
  * Density by composition, g/ml at 20 °C: 1/ρ = Σ x/ρ_i with Choi & Okos (1986) densities at 20 °C (kg/m³: water 998.2,
  * protein 1319.5, fat 917.2, carbohydrate 1592.9, fibre 1304.2, ash 2418.2). Every litre on a screen goes through it.
@@ -33,9 +36,9 @@ export function density(waterG: number, g: Grams): number {
   const mass = waterG + sumGrams(g);
   if (mass <= 1e-100) return WATER_G_PER_ML;
   const volume =
-    waterG / 998.2 +
+    waterG / (1000 * WATER_G_PER_ML) +
     g.protein / 1319.5 +
-    g.fat / 917.2 +
+    g.fat / FAT_KG_PER_M3 +
     (g.starch + g.sugars + g.otherCarb) / 1592.9 +
     (g.solubleFibre + g.insolubleFibre) / 1304.2 +
     (g.ash + g.salt) / 2418.2;

@@ -1,11 +1,10 @@
 import { makeStep } from '../steps';
 import type { LarderLine } from '../steps';
+import { HOUR_S as h, MINUTE_S as min } from '../units';
 import type { Method } from './types';
 
 /** Amounts are a middle of common practice (80–170 g/L); a cook scales or changes them. */
 const beans = (grams: number): LarderLine[] => [{ into: 'work', material: 'soybeans', grams }];
-const h = 3600;
-const min = 60;
 const RAW = 'Raw soy milk and raw pulp upset the stomach: do not taste or eat them until they have boiled.';
 const FOAM = 'Foam climbs at 80–90 °C, well before the boil, and runs over within a minute.';
 

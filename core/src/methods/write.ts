@@ -1,8 +1,8 @@
 import { makeStep } from '../steps';
 import type { LarderLine, Step } from '../steps';
 
-export const HOUR = 3600;
-export const MIN = 60;
+export { HOUR_S as HOUR, MINUTE_S as MIN } from '../units';
+
 /** One line of the larder. */
 export const take = (material: string, grams: number, into = 'work'): LarderLine => ({ into, material, grams });
 

@@ -1,6 +1,7 @@
 import { addGrams, grams, sumGrams } from '../materials';
 import type { Grams, Material } from '../materials';
 import {
+  COOLING_LIMITS,
   enzymeDeathPerMin,
   flavourPerMin,
   FLAVOUR_OFF_PER_MIN,
@@ -23,6 +24,7 @@ import {
 import { draftOf, multiplier } from '../kitchen';
 import type { Draft, Stream } from '../kitchen';
 import { GAUSS3 } from '../numerics';
+import { DAY_S, HOUR_S } from '../units';
 import { byMaterial } from './byMaterial';
 import { dissolveGlucan, hydrolyse } from './body';
 import { warmRelease } from './release';
@@ -131,7 +133,6 @@ function germs(d: Draft, f70: number, boiledS: number): void {
   else if (d.hygiene === 'touched' && f70 >= PASTEURISED_MIN) d.hygiene = 'heated';
 }
 
-const DAY_S = 86_400;
 const spends = (s: Stream): boolean => s.openedShare > 0 || (s.bound.starch > 0 && s.hygiene === 'boiled');
 /** What `advance` would leave spent of its keeping, days at 4 °C, and nothing else of it: for looking ahead. */
 export function spentOver(s: Stream, course: Course): number {
@@ -158,8 +159,8 @@ function spending(d: Draft, s: Span): void {
     d.above5S = 0;
   } else if (spends(d)) {
     d.spentD += (meanOf(s, spoilagePace) * h) / DAY_S;
-    if (midC > 21) d.above21S += h;
-    if (midC > 5) d.above5S += h;
+    if (midC > COOLING_LIMITS.midC) d.above21S += h;
+    if (midC > COOLING_LIMITS.endC) d.above5S += h;
   }
 }
 
@@ -191,13 +192,13 @@ function drink(d: Draft, s: Span, ctx: Ctx): void {
   if (dry <= 0 || first === undefined) return;
   const k1 = byMaterial(d, ctx, k1Of);
   const k2 = byMaterial(d, ctx, k2Of) / multiplier(ctx.beliefs, 'uptake', first);
-  const integral = (s.h / 3600) * meanOf(s, (c) => 1 / pelegK1(k1, c));
+  const integral = (s.h / HOUR_S) * meanOf(s, (c) => 1 / pelegK1(k1, c));
   const gain = pelegGain(d.gainedWaterG / dry, k2, integral) * dry;
   const drunk = Math.min(d.freeWaterG, Math.max(0, gain - d.gainedWaterG));
   d.freeWaterG -= drunk;
   d.boundWaterG += drunk;
   d.gainedWaterG += drunk;
-  const lossH = d.lossH + (meanOf(s, solidsLossPace) * s.h) / 3600;
+  const lossH = d.lossH + (meanOf(s, solidsLossPace) * s.h) / HOUR_S;
   const lost = lostSolids(d, dry * (solidsLossShare(lossH) - solidsLossShare(d.lossH)));
   d.released = addGrams(d.released, lost);
   d.bound = addGrams(d.bound, lost, -1);

@@ -1,6 +1,6 @@
 import { multiplier, volumeMl, massG, solidsG } from '../kitchen';
 import type { CoefficientKind, Draft, Stream } from '../kitchen';
-import { materialById, sumGrams, WATER_G_PER_ML, withGrams } from '../materials';
+import { FAT_KG_PER_M3, materialById, sumGrams, WATER_G_PER_ML, withGrams } from '../materials';
 import {
   BODY_FROM,
   CUT_THINS,
@@ -76,7 +76,7 @@ export function gritShareOf(s: Stream): number {
 
 /** Volume a gram of dissolved protein takes up with its water (estimate), and the density of fat (Choi & Okos). */
 const PROTEIN_ML_PER_G = 3;
-const FAT_G_PER_ML = 0.9172;
+const FAT_G_PER_ML = FAT_KG_PER_M3 / 1000;
 
 export interface Body {
   /** Viscosity relative to water at the same temperature; null: it sets. */

@@ -1,4 +1,4 @@
-import { cooledC, secondsTo } from '../laws';
+import { cooledC, COOLING_LIMITS, secondsTo, SPENDING_BELOW_C } from '../laws';
 import type { Trace } from './outcome';
 import type { Ctx } from './types';
 
@@ -34,7 +34,7 @@ export function ramp(fromC: number, toC: number, s: number): Course {
 /** Nearing the surroundings, spans are by what is left to go, K; beyond the last it hardly changes. */
 const NEARING_K = [3.5, 1, 0.2];
 /** Temperatures at which a rule changes: spending starts, cooling limits. */
-const LIMITS_C = [57, 21, 5];
+const LIMITS_C = [SPENDING_BELOW_C, COOLING_LIMITS.midC, COOLING_LIMITS.endC];
 
 /** Newton's approach to the surroundings, with nodes by the degrees still to go, and on the limits. */
 export function approach(startC: number, aroundC: number, tauS: number, s: number): Course {

@@ -1,5 +1,5 @@
 import { capacityOf, evolve, readyAt, thingOf, waterG } from '../kitchen';
-import { heatUpS, HOB_EFFICIENCY } from '../laws';
+import { heatUpS, HOB_EFFICIENCY, MALTOSE_PER_STARCH } from '../laws';
 import { advance } from './advance';
 import { courseOf, holdAt, ramp } from './course';
 import { celsius, choice, courseIn, seconds, stream } from './specs';
@@ -73,7 +73,7 @@ export const enzyme: StepKind<'enzyme'> = {
         endC: out.temperatureC,
         starchCut: starch > 0 ? out.hydrolysedG / starch : 0,
         glucanCut: out.glucanCut,
-        sugarsMadeG: out.hydrolysedG * 1.056,
+        sugarsMadeG: out.hydrolysedG * MALTOSE_PER_STARCH,
         dead: out.amylase > 0 || p.doses === 0 ? 0 : 1,
       },
     };

@@ -1,10 +1,9 @@
 import { at, away, flowOf, massG, portion, readyAt, thingOf, volumeMl, waterG } from '../kitchen';
 import { FILM_G, freezerFill } from '../laws';
 import { keptFor } from './keep';
+import { DAY_S } from '../units';
 import { celsius, seconds, share, stream, thing } from './specs';
 import type { StepKind } from './types';
-
-const DAY_S = 86_400;
 
 export const freeze: StepKind<'freeze'> = {
   kind: 'freeze',

@@ -1,4 +1,4 @@
-export { KINDS, kindOf, makeStep, numberOf, paramOf, withParams } from './registry';
+export { highestOf, KINDS, kindOf, makeStep, numberOf, paramOf, withParams } from './registry';
 export type { ParamValue } from './registry';
 export { keepBy, isDone, keepingOf, pulpBoilS } from './keep';
 export type { KeepBy } from './keep';
@@ -10,8 +10,6 @@ export type { Merged } from './merge';
 export { mayWaitS } from './waiting';
 export { readingSd } from './spread';
 export { contextOf, boilsAtC } from './context';
-// Limits that checks compare with; their one home is the law.
-export { BOIL_AT_LEAST_S, COOLING_LIMITS, FROZEN_BELOW_C, TOUCHED_CAP_DAYS } from '../laws';
 export { rest } from './rest';
 export type { Reading, Stage, Fit, Outcome, Trace } from './outcome';
 export type {
@@ -34,11 +32,21 @@ export { bodyOf, bodyWord, slipWord, isPasty, gritShareOf, settlesMmPerH } from 
 export type { Body, BodyWord, SlipWord } from './body';
 export type { EnzymeKind } from './types';
 export {
-  layered,
-  freezerFill,
-  FROZEN_CAP_DAYS,
-  PASTEURISED_MIN,
-  WATERY_BELOW,
   BODY_FROM,
+  BOIL_AT_LEAST_S,
+  COLD_C,
+  COOLING_LIMITS,
+  dissolvingTimes,
+  freezerFill,
+  FROZEN_BELOW_C,
+  FROZEN_CAP_DAYS,
+  glucanPool,
+  glucanVolume,
+  layered,
+  openingTimes,
+  OUT_OF_COLD,
+  PASTEURISED_MIN,
   SLIPPERY_FROM,
-} from '../laws';
+  TOUCHED_CAP_DAYS,
+  WATERY_BELOW,
+} from './limits';

@@ -15,13 +15,13 @@ import {
   TOUCHED_CAP_DAYS,
 } from '../laws';
 import { findRoot } from '../numerics';
+import { DAY_S } from '../units';
 import { advance, spentOver } from './advance';
 import { approach } from './course';
 import type { Course } from './course';
 import { celsius, seconds, stream, thing } from './specs';
 import type { Ctx, StepKind } from './types';
 
-const DAY_S = 86_400;
 /** A keep time is found to ten seconds or so, in days at 4 °C. */
 const SPENT_TO_D = 1e-4;
 

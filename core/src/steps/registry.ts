@@ -93,6 +93,12 @@ export function numberOf(step: Step, name: string): number {
   if (typeof v !== 'number') throw new RangeError(`${step.kind} ${name} is ${String(v)}, not a number`);
   return v;
 }
+/** The most that a parameter may be, in the unit of the fold. One that is no number: RangeError. */
+export function highestOf<K extends Kind>(kind: K, name: keyof Params[K]): number {
+  const spec = kindOf(kind).params[String(name)];
+  if (spec?.type !== 'number') throw new RangeError(`${kind} ${String(name)} is not a number`);
+  return spec.high;
+}
 /** The step with some of its parameters replaced. A name that its kind has not: RangeError. */
 export function withParams(step: Step, more: Readonly<Record<string, ParamValue>>): Step {
   for (const name in more) paramOf(step, name);

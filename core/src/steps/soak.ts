@@ -19,11 +19,13 @@ import {
   coverWater,
   longestSoakH,
   mixedC,
+  pelegHours,
   pelegK1,
   roundAreaM2,
   timeConstantS,
   vesselKJPerK,
 } from '../laws';
+import { HOUR_S } from '../units';
 import { advance } from './advance';
 import { byMaterial } from './byMaterial';
 import { approach, courseOf } from './course';
@@ -134,11 +136,8 @@ function figures(s: Stream, run: SoakRun, ctx: Ctx) {
   // Flakes are stirred, not covered, and drink in minutes.
   const flakes = byMaterial(s, ctx, (m) => (m.rinse ? 1 : 0));
   const from = full > 0 ? run.before.gainedWaterG / full : 0;
-  // Peleg in rate form: what the integral needs from here on, at the pace of the place it stands in.
-  const hoursTo90 = (from: number, c: number) =>
-    from >= SOAKED ? 0 : ((1 / (1 - SOAKED) - 1 / (1 - from)) / Math.max(1e-9, k2)) * pelegK1(k1, c);
-  const needS = (c: number) =>
-    uptake < SOAKED ? run.forS + 3600 * hoursTo90(uptake, c) : Math.min(run.forS, 3600 * hoursTo90(from, c));
+  const sTo90 = (from: number, c: number) => HOUR_S * pelegHours(pelegK1(k1, c), Math.max(1e-9, k2), from, SOAKED);
+  const needS = (c: number) => (uptake < SOAKED ? run.forS + sTo90(uptake, c) : Math.min(run.forS, sTo90(from, c)));
   return {
     uptakeShare: uptake,
     drunkG: s.gainedWaterG,
@@ -155,8 +154,8 @@ function figures(s: Stream, run: SoakRun, ctx: Ctx) {
     soakS: run.forS,
     needS: needS(run.aroundC),
     needFridgeS: needS(ctx.kit.fridgeC),
-    longestS: longestSoakH(run.aroundC) * 3600,
-    longestFridgeS: longestSoakH(ctx.kit.fridgeC) * 3600,
+    longestS: longestSoakH(run.aroundC) * HOUR_S,
+    longestFridgeS: longestSoakH(ctx.kit.fridgeC) * HOUR_S,
     bowlShare: volumeMl(s) / run.bowl.ml,
   };
 }

@@ -1,7 +1,7 @@
-import { carried, draftOf, liquidG, massG, multiplier, portion, solidsG, thingOf } from '../kitchen';
+import { carried, draftOf, liquidG, massG, multiplier, portion, solidsG, thingOf, UNCUT_UM } from '../kitchen';
 import type { Draft, Stream } from '../kitchen';
 import { addGrams, NO_GRAMS, scaleGrams, sumGrams } from '../materials';
-import { FILM_G, finerThan, HELD_PER_G, layered, passesBelowUm, SQUEEZED, underflow, UNSIEVED_UM } from '../laws';
+import { FILM_G, finerThan, HELD_PER_G, layered, passesBelowUm, SQUEEZED, underflow } from '../laws';
 import type { Hand } from '../laws';
 import { gritShareOf } from './body';
 import { byMaterial } from './byMaterial';
@@ -74,7 +74,7 @@ function milkOf(s: Stream, share: number, out: number, hand: Hand): Draft {
   d.openedShare = 1;
   d.sievedShare = 0;
   // Milk that is strained again was pressed out of its pulp the first time.
-  if (s.topUm >= UNSIEVED_UM) d.squeezed = SQUEEZED[hand];
+  if (s.topUm >= UNCUT_UM) d.squeezed = SQUEEZED[hand];
   return d;
 }
 function pulpOf(s: Stream, share: number, out: number): Draft {

@@ -1,6 +1,7 @@
 import { hasFood } from '../kitchen';
 import type { Stream } from '../kitchen';
 import { longestSoakH, OUT_OF_COLD, SPENDING_BELOW_C } from '../laws';
+import { HOUR_S } from '../units';
 import type { Ctx } from './types';
 
 /**
@@ -12,7 +13,8 @@ export function mayWaitS(s: Stream, ctx: Ctx): number | null {
   if (!hasFood(s)) return null;
   const wet = s.freeWaterG > 0 || s.gainedWaterG > 0;
   const cooked = s.hygiene !== 'raw';
-  if (s.openedShare === 0 && !cooked) return wet ? Math.max(0, longestSoakH(ctx.kit.roomC) * 3600 - s.readyAtS) : null;
+  if (s.openedShare === 0 && !cooked)
+    return wet ? Math.max(0, longestSoakH(ctx.kit.roomC) * HOUR_S - s.readyAtS) : null;
   // Toasted and dried food is cooked but dry.
   if (s.openedShare === 0 && !wet) return null;
   const most = ctx.kit.roomC > OUT_OF_COLD.hotRoomC ? OUT_OF_COLD.hotAtMostS : OUT_OF_COLD.atMostS;

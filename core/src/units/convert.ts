@@ -1,3 +1,4 @@
+import { DAY_S, HOUR_S, MINUTE_S } from './time';
 /** Units a plan file or a screen may use, and the one unit of their kind the fold works in. */
 export type InnerUnit = 'g' | 'C' | 's' | 'ml' | 'share' | 'count' | 'W' | 'm' | 'cm' | 'um' | 'price';
 interface UnitSpec {
@@ -16,9 +17,9 @@ export const UNITS = {
   C: unit('C'),
   F: unit('C', 5 / 9, -32),
   s: unit('s'),
-  min: unit('s', 60),
-  h: unit('s', 3600),
-  d: unit('s', 86400),
+  min: unit('s', MINUTE_S),
+  h: unit('s', HOUR_S),
+  d: unit('s', DAY_S),
   ml: unit('ml'),
   l: unit('ml', 1000),
   '%': unit('share', 0.01),

@@ -1,5 +1,5 @@
 import type { Figure } from '../checks';
-import { plain } from '../units';
+import { HOUR_S, plain } from '../units';
 
 const NB = '\u00a0';
 
@@ -40,22 +40,22 @@ export function duration(s: number): Spoken {
     const rest = min % 60;
     return { n: `${Math.floor(min / 60)}${NB}h${rest === 0 ? '' : `${NB}${rest}${NB}min`}`, unit: '' };
   }
-  const hours = Math.round(t / 3600);
+  const hours = Math.round(t / HOUR_S);
   return { n: `${Math.floor(hours / 24)}${NB}d${hours % 24 === 0 ? '' : `${NB}${hours % 24}${NB}h`}`, unit: '' };
 }
 
 /** Time left, no finer than it can be known: 18 400 → 5 h · 110 000 → 1 d 6 h · 2000 → 33 min. */
 export function roughly(s: number): Spoken {
-  if (s < 2 * 3600) return duration(s);
-  return duration(Math.floor(s / 3600) * 3600);
+  if (s < 2 * HOUR_S) return duration(s);
+  return duration(Math.floor(s / HOUR_S) * HOUR_S);
 }
 
 /** A running clock: 754 → 12:34 · 36 610 → 10:10:10. Past its end it is told as zero. */
 export function clock(s: number): string {
   const t = Math.max(0, Math.floor(s + 1e-6));
   const two = (x: number) => String(x).padStart(2, '0');
-  const h = Math.floor(t / 3600);
-  const m = Math.floor((t % 3600) / 60);
+  const h = Math.floor(t / HOUR_S);
+  const m = Math.floor((t % HOUR_S) / 60);
   return h > 0 ? `${h}:${two(m)}:${two(t % 60)}` : `${m}:${two(t % 60)}`;
 }
 

@@ -1,6 +1,15 @@
 import { expect, test, describe } from '@jest/globals';
 import {
+  dissolvingTimes,
   boilingC,
+  dissolvingTimes,
+  freezerFill,
+  glucanThickening,
+  glucanVolume,
+  kneadedShare,
+  layered,
+  openingTimes,
+  pelegHours,
   cooledC,
   coverWater,
   enzymeDeathPerMin,
@@ -146,8 +155,56 @@ describe('out of range: a RangeError that names the argument and its bounds', ()
     ['temperature', () => longestSoakH(80), /temperature is 80/],
     ['integral', () => pelegGain(0, 0.7, -1), /integral is -1/],
     ['bowl diameter', () => coverWater(100, 100, 0, 2), /bowl diameter is 0/],
+    ['temperature of a soak', () => pelegK1(0.7, 200), /temperature is 200; it must be -40 to 150/],
+    ['share of full uptake', () => pelegHours(0.7, 0.7, 0, 1), /share of full uptake is 1/],
+    ['hours', () => solidsLossShare(-1), /hours is -1/],
+    ['opened share', () => openedShare(1.2, 5, 19), /opened share is 1.2/],
+    ['opening energy', () => openedShare(0, 5, 0), /opening energy is 0/],
+    ['a share that would need for ever', () => openingTimes(0.5, 1), /share wanted is 1/],
+    ['a share of nothing', () => dissolvingTimes(0, 0.5), /share is 0/],
+    ['thickening', () => glucanVolume(0.5), /thickening is 0.5; it must be 1 to 300/],
+    ['uncut', () => glucanThickening(0.01, 2), /uncut is 2/],
+    ['opened a run', () => kneadedShare(0, 1.5, 300), /opened a run is 1.5/],
+    ['layers', () => layered(500, 0), /layers is 0/],
+    ['heat capacity', () => jugC(20, 400, 0, 20, 5), /heat capacity is 0/],
+    ['nothing mixed', () => mixedC([]), /heat capacity of what is mixed is 0/],
+    ['time constant', () => cooledC(90, 20, 0, 5), /time constant is 0/],
+    ['time constant of a wait', () => secondsTo(90, 30, 20, -3), /time constant is -3/],
+    ['liquid', () => underflow(-1, 5, 3, 1), /liquid is -1/],
+    ['foam', () => foamFactor(-0.1, 0), /foam is -0.1/],
+    ['water share', () => freezerFill(1.1, 1), /water share is 1.1/],
   ])('%s', (_, call, say) => {
     expect(call).toThrow(RangeError);
     expect(call).toThrow(say);
+  });
+});
+
+describe('an inverse undoes its law', () => {
+  test.each([
+    [0, 0.3],
+    [0, 0.9],
+    [0.4, 0.95],
+  ])('Peleg: from %f of full to %f', (from, to) => {
+    const [k1, k2] = [0.7, 0.72];
+    const hours = pelegHours(k1, k2, from, to);
+    expect(pelegGain(from / k2, k2, hours / k1) * k2).toBeCloseTo(to, 9);
+  });
+  test('Peleg: what is there already needs no time', () => expect(pelegHours(0.7, 0.7, 0.95, 0.9)).toBe(0));
+  /** 90 % of full uptake of soybeans at 20 °C with K1 0.70 h and K2 0.70: nine hours, 9·K1/K2. */
+  test('Peleg: nine times K1/K2 to nine tenths', () => expect(pelegHours(0.7, 0.7, 0, 0.9)).toBeCloseTo(9, 9));
+  test.each([1, 1.2, 3, 40])('Martin: thickened %f times', (times) => {
+    const x = glucanVolume(times);
+    expect(1 + x * Math.exp(0.4 * x)).toBeCloseTo(times, 7);
+    expect(glucanThickening(x / 650, 1)).toBeCloseTo(times, 7);
+  });
+  test.each([
+    [0.2, 0.85],
+    [0.7, 0.5],
+  ])('opening: from what opened %f to %f', (has, wants) => {
+    const energy = 13;
+    const opening = -energy / Math.log(1 - has);
+    expect(openedShare(0, energy, opening)).toBeCloseTo(has, 9);
+    expect(openedShare(0, energy * openingTimes(has, wants), opening)).toBeCloseTo(wants, 9);
+    expect(dissolvingTimes(has, wants)).toBe(openingTimes(has, wants));
   });
 });

@@ -1,0 +1,23 @@
+/**
+ * What the rooms above may know of the laws: the limits that checks and words compare with, and the inverses that their
+ * mends are reckoned by. Their one home is the law; this is the one door.
+ */
+export {
+  BODY_FROM,
+  BOIL_AT_LEAST_S,
+  COLD_C,
+  COOLING_LIMITS,
+  dissolvingTimes,
+  freezerFill,
+  FROZEN_BELOW_C,
+  FROZEN_CAP_DAYS,
+  glucanPool,
+  glucanVolume,
+  layered,
+  openingTimes,
+  OUT_OF_COLD,
+  PASTEURISED_MIN,
+  SLIPPERY_FROM,
+  TOUCHED_CAP_DAYS,
+  WATERY_BELOW,
+} from '../laws';
