@@ -1,6 +1,5 @@
 import { expect, test, describe } from '@jest/globals';
 import {
-  dissolvingTimes,
   boilingC,
   dissolvingTimes,
   freezerFill,
