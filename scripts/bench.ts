@@ -1,8 +1,9 @@
 import { execFileSync } from 'node:child_process';
 import { join } from 'node:path';
 import { performance } from 'node:perf_hooks';
-import { fold, look, ranges, rankFor, solveFor, summarise, whatMoves } from '@ironpan/core/batch';
-import type { Target } from '@ironpan/core/batch';
+import { fold, summarise } from '@ironpan/core/batch';
+import { look, ranges, rankFor, solveFor, whatMoves } from '@ironpan/core/questions';
+import type { Target } from '@ironpan/core/questions';
 import { readPlan, writeOutcome, writePlan } from '@ironpan/core/formats';
 import { USUAL_KIT, unlearned } from '@ironpan/core/kitchen';
 import { METHODS, methodById, recipeOf } from '@ironpan/core/methods';

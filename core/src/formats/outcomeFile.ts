@@ -1,4 +1,5 @@
-import type { BodySummary, Look, ProductSummary } from '../batch';
+import type { BodySummary, ProductSummary } from '../batch';
+import type { Look } from '../questions';
 import { MODEL } from '../batch';
 import { contents, massG, solidsG, volumeMl, waterG } from '../kitchen';
 import type { Stream } from '../kitchen';

@@ -1,4 +1,4 @@
-import type { Complaint, Lever, Remedy } from '../batch';
+import type { Complaint, Lever, Remedy } from '../questions';
 import { plain } from '../units';
 import { duration, grams, join, percent, upper } from './format';
 import { CHOICES } from './labels';

@@ -1,5 +1,6 @@
 import { SET } from '../batch';
-import type { BodySummary, ClassMeasure, ClassResult, Measure, Point, Stop, Use } from '../batch';
+import type { BodySummary, ClassMeasure, ClassResult, Measure } from '../batch';
+import type { Point, Stop, Use } from '../questions';
 import type { BodyWord, SlipWord } from '../steps';
 import { plain } from '../units';
 import { duration, join, millilitres, percent, upper } from './format';

@@ -1,6 +1,6 @@
 import { unlearned } from '../../src/kitchen';
 import { expect, test, describe } from '@jest/globals';
-import { look } from '../../src/batch';
+import { look } from '../../src/questions';
 import type { Kit } from '../../src/kitchen';
 import { METHODS, methodById, recipeOf } from '../../src/methods';
 import { applyEdits } from '../../src/steps';

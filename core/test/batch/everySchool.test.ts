@@ -1,7 +1,7 @@
 import { unlearned } from '../../src/kitchen';
 import { expect, test, describe } from '@jest/globals';
-import { look, rankFor } from '../../src/batch';
-import type { Look } from '../../src/batch';
+import { look, rankFor } from '../../src/questions';
+import type { Look } from '../../src/questions';
 import type { Kit } from '../../src/kitchen';
 import { METHODS, methodById, recipeOf } from '../../src/methods';
 import { applyEdits } from '../../src/steps';

@@ -1,17 +1,6 @@
 import { expect, test, describe } from '@jest/globals';
-import {
-  canSkip,
-  fold,
-  jarNow,
-  jarsOf,
-  pausedSince,
-  progressOf,
-  ranForS,
-  soakingNow,
-  solveFor,
-  ranges,
-  look,
-} from '../../src/batch';
+import { canSkip, fold, jarNow, jarsOf, pausedSince, progressOf, ranForS, soakingNow } from '../../src/batch';
+import { solveFor, ranges, look } from '../../src/questions';
 import type { BatchEvent, JarEvent } from '../../src/batch';
 import { massG, unlearned } from '../../src/kitchen';
 import { METHODS, recipeOf } from '../../src/methods';

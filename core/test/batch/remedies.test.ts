@@ -1,7 +1,9 @@
 import { unlearned } from '../../src/kitchen';
 import { expect, test, describe } from '@jest/globals';
-import { asMade, COMPLAINTS, complaintsOf, leversOf, look, MEASURES, progressOf, remedies } from '../../src/batch';
-import type { BatchEvent, Complaint, FrozenBatch, Remedy } from '../../src/batch';
+import { MEASURES, progressOf } from '../../src/batch';
+import { asMade, COMPLAINTS, complaintsOf, leversOf, look, remedies } from '../../src/questions';
+import type { BatchEvent, FrozenBatch } from '../../src/batch';
+import type { Complaint, Remedy } from '../../src/questions';
 import { METHODS, methodById, recipeOf } from '../../src/methods';
 import { applyEdits } from '../../src/steps';
 import type { Edit, Recipe } from '../../src/steps';

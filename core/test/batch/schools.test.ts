@@ -1,5 +1,6 @@
 import { expect, test, describe } from '@jest/globals';
-import { fold, look, summarise } from '../../src/batch';
+import { fold, summarise } from '../../src/batch';
+import { look } from '../../src/questions';
 import type { Summary } from '../../src/batch';
 import type { Kit } from '../../src/kitchen';
 import { contents, massG, solidsG, unlearned } from '../../src/kitchen';

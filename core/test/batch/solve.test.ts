@@ -1,14 +1,13 @@
 import { unlearned } from '../../src/kitchen';
 import { expect, test, describe } from '@jest/globals';
+import { fold, MEASURES } from '../../src/batch';
 import {
   bestSplit,
   fitLoads,
-  fold,
   leverEdits,
   leverMap,
   leversOf,
   look,
-  MEASURES,
   nextPass,
   rankFor,
   reachOf,
@@ -21,8 +20,8 @@ import {
   USE_IDS,
   valuesOf,
   whatMoves,
-} from '../../src/batch';
-import type { Target, Use } from '../../src/batch';
+} from '../../src/questions';
+import type { Target, Use } from '../../src/questions';
 import { METHODS, methodById, recipeOf } from '../../src/methods';
 import { applyEdits, orderFaults } from '../../src/steps';
 import type { Recipe } from '../../src/steps';

@@ -1,5 +1,5 @@
 import { expect, test, describe } from '@jest/globals';
-import { ranges, sampleBeliefs, summaryAt } from '../../src/batch';
+import { ranges, sampleBeliefs, summaryAt } from '../../src/questions';
 import type { Beliefs } from '../../src/kitchen';
 import { COEFFICIENTS, coefficientId, unlearned } from '../../src/kitchen';
 import { methodById, recipeOf } from '../../src/methods';

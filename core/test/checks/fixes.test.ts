@@ -1,7 +1,7 @@
 import { unlearned } from '../../src/kitchen';
 import { expect, test, describe } from '@jest/globals';
 import fc from 'fast-check';
-import { look } from '../../src/batch';
+import { look } from '../../src/questions';
 import { CHECKS } from '../../src/checks';
 import type { Warning } from '../../src/checks';
 import type { Kit } from '../../src/kitchen';

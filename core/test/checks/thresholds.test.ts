@@ -1,6 +1,7 @@
 import { unlearned } from '../../src/kitchen';
 import { expect, test, describe } from '@jest/globals';
-import { fold, look } from '../../src/batch';
+import { fold } from '../../src/batch';
+import { look } from '../../src/questions';
 
 import type { Kit, Stream } from '../../src/kitchen';
 import { methodById, recipeOf } from '../../src/methods';

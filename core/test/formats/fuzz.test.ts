@@ -3,7 +3,7 @@ import { expect, test, describe } from '@jest/globals';
 import fc from 'fast-check';
 import { readBackup, readPlan, writeOutcome, writePlan } from '../../src/formats';
 import { readAmount, writeAmount } from '../../src/formats/amounts';
-import { look } from '../../src/batch';
+import { look } from '../../src/questions';
 import { METHODS, recipeOf } from '../../src/methods';
 import { TABLES } from '../../src/records';
 import type { Fault } from '../../src/records';

@@ -1,6 +1,6 @@
 import { unlearned } from '../../src/kitchen';
 import { expect, test, describe } from '@jest/globals';
-import { look } from '../../src/batch';
+import { look } from '../../src/questions';
 import { readBackup, readPlanFile, writeOutcome, writePlan } from '../../src/formats';
 import { METHODS, recipeOf } from '../../src/methods';
 import { seededRandom } from '../../src/numerics';

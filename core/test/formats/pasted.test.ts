@@ -1,6 +1,6 @@
 import { unlearned } from '../../src/kitchen';
 import { expect, test, describe } from '@jest/globals';
-import { summaryAt } from '../../src/batch';
+import { summaryAt } from '../../src/questions';
 import { pastedRecipe, readPasted, withForm } from '../../src/formats';
 import type { PastedLine } from '../../src/formats';
 import { methodById, recipeOf } from '../../src/methods';

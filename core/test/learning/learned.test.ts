@@ -1,5 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import { fold, sampleBeliefs, taughtBy } from '../../src/batch';
+import { fold } from '../../src/batch';
+import { sampleBeliefs, taughtBy } from '../../src/questions';
 import { COEFFICIENTS, unlearned, USUAL_KIT } from '../../src/kitchen';
 import { beliefsFrom, evidenceOf, NOTHING_LEARNED, together } from '../../src/learning';
 import type { Evidence, Learned } from '../../src/learning';

@@ -1,5 +1,6 @@
 import { unlearned } from '../../src/kitchen';
-import { jarsOf, look, progressOf, promisedOf } from '../../src/batch';
+import { jarsOf, progressOf, promisedOf } from '../../src/batch';
+import { look } from '../../src/questions';
 import type { BatchEvent } from '../../src/batch';
 import { materialById, MATERIALS, ownMaterial } from '../../src/materials';
 import { METHODS, recipeOf } from '../../src/methods';

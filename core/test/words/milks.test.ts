@@ -1,7 +1,9 @@
 import { unlearned } from '../../src/kitchen';
 import { expect, test, describe } from '@jest/globals';
-import { CLASSES, look, MEASURES, rankFor, USE_IDS } from '../../src/batch';
-import type { ClassResult, Measure, Stop } from '../../src/batch';
+import { CLASSES, MEASURES } from '../../src/batch';
+import { look, rankFor, USE_IDS } from '../../src/questions';
+import type { ClassResult, Measure } from '../../src/batch';
+import type { Stop } from '../../src/questions';
 import { METHODS, recipeOf } from '../../src/methods';
 import { kindOf } from '../../src/steps';
 import {

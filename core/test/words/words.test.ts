@@ -1,6 +1,6 @@
 import { unlearned } from '../../src/kitchen';
 import { expect, test, describe } from '@jest/globals';
-import { look } from '../../src/batch';
+import { look } from '../../src/questions';
 import { METHODS, recipeIn, recipeOf } from '../../src/methods';
 import { kindOf } from '../../src/steps';
 import type { Fit } from '../../src/steps';

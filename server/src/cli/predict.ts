@@ -1,5 +1,5 @@
 import { unlearned } from '@ironpan/core/kitchen';
-import { look } from '@ironpan/core/batch';
+import { look } from '@ironpan/core/questions';
 import { readPlanFile, writeOutcome, writePlan } from '@ironpan/core/formats';
 import { METHODS, methodById, recipeOf } from '@ironpan/core/methods';
 

@@ -1,5 +1,6 @@
 import { unlearned } from '@ironpan/core/kitchen';
-import { canSkip, holdingNow, lastSeq, look, pausedSince } from '@ironpan/core/batch';
+import { canSkip, holdingNow, lastSeq, pausedSince } from '@ironpan/core/batch';
+import { look } from '@ironpan/core/questions';
 import type { TaskState } from '@ironpan/core/batch';
 import { warningsOf } from '@ironpan/core/checks';
 import { clock, duration, instruction, join, percent, warningText } from '@ironpan/core/words';

@@ -1,5 +1,5 @@
-import { asMade, COMPLAINTS, complaintsOf, leversOf } from '@ironpan/core/batch';
-import type { Complaint, Remedy } from '@ironpan/core/batch';
+import { asMade, COMPLAINTS, complaintsOf, leversOf } from '@ironpan/core/questions';
+import type { Complaint, Remedy } from '@ironpan/core/questions';
 import { applyEdits } from '@ironpan/core/steps';
 import type { Recipe } from '@ironpan/core/steps';
 import {

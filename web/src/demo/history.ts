@@ -1,5 +1,6 @@
 import { unlearned } from '@ironpan/core/kitchen';
-import { jarsOf, look, MODEL, progressOf, promisedOf, sampleBeliefs, fold } from '@ironpan/core/batch';
+import { jarsOf, MODEL, progressOf, promisedOf, fold } from '@ironpan/core/batch';
+import { look, sampleBeliefs } from '@ironpan/core/questions';
 import type { BatchEvent, Progress } from '@ironpan/core/batch';
 import { normal, seededRandom } from '@ironpan/core/numerics';
 import type { BatchRecord, EventRecord, JarEventRecord, JarRecord, KitRecord, PlanRecord } from '@ironpan/core/records';

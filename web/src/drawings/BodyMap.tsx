@@ -1,6 +1,6 @@
 import { useMemo, useState } from 'react';
 import { contours } from 'd3-contour';
-import type { LeverMap } from '@ironpan/core/batch';
+import type { LeverMap } from '@ironpan/core/questions';
 import { GROUND } from './mapLevels';
 import { between } from './mapValue';
 import type { Level } from './mapLevels';

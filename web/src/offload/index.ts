@@ -1,4 +1,4 @@
-import type { Complaint, LeverMap, MapAsked, Moved, Range, RangeOf, Remedy } from '@ironpan/core/batch';
+import type { Complaint, LeverMap, MapAsked, Moved, Range, RangeOf, Remedy } from '@ironpan/core/questions';
 import type { Here } from '@ironpan/core/kitchen';
 import type { Recipe } from '@ironpan/core/steps';
 import type { How } from '../store/transfer';

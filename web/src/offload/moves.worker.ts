@@ -1,5 +1,5 @@
-import { leverMap, remedies, whatMoves } from '@ironpan/core/batch';
-import type { Complaint, MapAsked } from '@ironpan/core/batch';
+import { leverMap, remedies, whatMoves } from '@ironpan/core/questions';
+import type { Complaint, MapAsked } from '@ironpan/core/questions';
 import type { Here } from '@ironpan/core/kitchen';
 import type { Recipe } from '@ironpan/core/steps';
 

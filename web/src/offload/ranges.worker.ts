@@ -1,4 +1,4 @@
-import { ranges } from '@ironpan/core/batch';
+import { ranges } from '@ironpan/core/questions';
 import type { Here } from '@ironpan/core/kitchen';
 import type { Recipe } from '@ironpan/core/steps';
 

@@ -1,6 +1,7 @@
 import type { Here } from '@ironpan/core/kitchen';
-import { bestSplit, CLASSES, fitLoads, nextPass, roundForKitchen, solveFor } from '@ironpan/core/batch';
-import type { Look, Solved, Target } from '@ironpan/core/batch';
+import { CLASSES } from '@ironpan/core/batch';
+import { bestSplit, fitLoads, nextPass, roundForKitchen, solveFor } from '@ironpan/core/questions';
+import type { Look, Solved, Target } from '@ironpan/core/questions';
 import type { PlanRecord } from '@ironpan/core/records';
 import { applyEdits } from '@ironpan/core/steps';
 import type { Edit } from '@ironpan/core/steps';

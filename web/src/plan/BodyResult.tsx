@@ -1,4 +1,5 @@
-import type { BodySummary, Range } from '@ironpan/core/batch';
+import type { BodySummary } from '@ironpan/core/batch';
+import type { Range } from '@ironpan/core/questions';
 import { BODY_WORDS, bodyText, thickness } from '@ironpan/core/words';
 import { plain } from '@ironpan/core/units';
 import { BodyScale } from '../drawings/BodyScale';

@@ -1,5 +1,5 @@
-import { USE_IDS } from '@ironpan/core/batch';
-import type { Use } from '@ironpan/core/batch';
+import { USE_IDS } from '@ironpan/core/questions';
+import type { Use } from '@ironpan/core/questions';
 import type { Here } from '@ironpan/core/kitchen';
 import { MILKS } from '@ironpan/core/methods';
 import { milkName, USE_COUNTS, USE_NAMES } from '@ironpan/core/words';

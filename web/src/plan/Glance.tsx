@@ -1,4 +1,4 @@
-import type { Look } from '@ironpan/core/batch';
+import type { Look } from '@ironpan/core/questions';
 import { BEFORE_ID, RESULTS_ID } from './places';
 import { bodyText, join, millilitres, percent } from '@ironpan/core/words';
 

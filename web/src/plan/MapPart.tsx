@@ -1,6 +1,6 @@
 import type { Here } from '@ironpan/core/kitchen';
-import { leverEdits, mapKey, tellingLevers, valuesOf } from '@ironpan/core/batch';
-import type { Ground, Lever, LeverMap, MapAsked, Moved } from '@ironpan/core/batch';
+import { leverEdits, mapKey, tellingLevers, valuesOf } from '@ironpan/core/questions';
+import type { Ground, Lever, LeverMap, MapAsked, Moved } from '@ironpan/core/questions';
 import type { PlanRecord } from '@ironpan/core/records';
 import type { Edit } from '@ironpan/core/steps';
 import {

@@ -1,4 +1,4 @@
-import type { LeverMap } from '@ironpan/core/batch';
+import type { LeverMap } from '@ironpan/core/questions';
 
 interface MapTableProps {
   readonly map: LeverMap;

@@ -1,6 +1,7 @@
 import type { Here } from '@ironpan/core/kitchen';
-import { bestMove, leverEdits, WANT_LESS } from '@ironpan/core/batch';
-import type { Measure, Moved } from '@ironpan/core/batch';
+import { bestMove, leverEdits, WANT_LESS } from '@ironpan/core/questions';
+import type { Measure } from '@ironpan/core/batch';
+import type { Moved } from '@ironpan/core/questions';
 import type { PlanRecord } from '@ironpan/core/records';
 import type { Edit, Recipe } from '@ironpan/core/steps';
 import { join, leverName, leverValue, MEASURE_NAMES, measureText } from '@ironpan/core/words';

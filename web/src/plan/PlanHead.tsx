@@ -1,6 +1,6 @@
 import type { HereRecord } from '../store/kit';
-import { fitLoads, solveFor, roundForKitchen } from '@ironpan/core/batch';
-import type { Look } from '@ironpan/core/batch';
+import { fitLoads, solveFor, roundForKitchen } from '@ironpan/core/questions';
+import type { Look } from '@ironpan/core/questions';
 import type { PlanRecord } from '@ironpan/core/records';
 import { methodById } from '@ironpan/core/methods';
 import { applyEdits } from '@ironpan/core/steps';

@@ -1,4 +1,4 @@
-import { look as lookAt } from '@ironpan/core/batch';
+import { look as lookAt } from '@ironpan/core/questions';
 import type { Station } from '@ironpan/core/steps';
 import { orderFaults } from '@ironpan/core/steps';
 import { orderFaultText } from '@ironpan/core/words';

@@ -1,5 +1,5 @@
-import { look } from '@ironpan/core/batch';
-import type { Use } from '@ironpan/core/batch';
+import { look } from '@ironpan/core/questions';
+import type { Use } from '@ironpan/core/questions';
 import type { Here } from '@ironpan/core/kitchen';
 import type { PlanRecord } from '@ironpan/core/records';
 import { bodyText, join, milkName, milkOf, millilitres } from '@ironpan/core/words';

@@ -1,8 +1,10 @@
 import { memo } from 'react';
-import type { Look, ProductSummary } from '@ironpan/core/batch';
+import type { ProductSummary } from '@ironpan/core/batch';
+import type { Look } from '@ironpan/core/questions';
 import type { Here } from '@ironpan/core/kitchen';
 import type { Recipe } from '@ironpan/core/steps';
-import { jarredStreams, taughtBy } from '@ironpan/core/batch';
+import { jarredStreams } from '@ironpan/core/batch';
+import { taughtBy } from '@ironpan/core/questions';
 import { plain } from '@ironpan/core/units';
 import {
   duration,

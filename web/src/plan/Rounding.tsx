@@ -1,4 +1,4 @@
-import { roundForKitchen, roundingEffect, roundToCups } from '@ironpan/core/batch';
+import { roundForKitchen, roundingEffect, roundToCups } from '@ironpan/core/questions';
 import type { Here } from '@ironpan/core/kitchen';
 import { orderFaults } from '@ironpan/core/steps';
 import type { Edit, Recipe } from '@ironpan/core/steps';

@@ -1,5 +1,5 @@
 import { gramsPerLitre, MEASURES } from '@ironpan/core/batch';
-import type { Use } from '@ironpan/core/batch';
+import type { Use } from '@ironpan/core/questions';
 import type { Kit } from '@ironpan/core/kitchen';
 import {
   bodyText,

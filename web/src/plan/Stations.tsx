@@ -1,5 +1,5 @@
 import { memo } from 'react';
-import type { Look } from '@ironpan/core/batch';
+import type { Look } from '@ironpan/core/questions';
 import type { Kit } from '@ironpan/core/kitchen';
 import type { PlanRecord } from '@ironpan/core/records';
 import { kindOf, paramOf } from '@ironpan/core/steps';

@@ -1,5 +1,7 @@
-import { leversOf, MEASURES, reachOf } from '@ironpan/core/batch';
-import type { Measure, Moved } from '@ironpan/core/batch';
+import { MEASURES } from '@ironpan/core/batch';
+import { leversOf, reachOf } from '@ironpan/core/questions';
+import type { Measure } from '@ironpan/core/batch';
+import type { Moved } from '@ironpan/core/questions';
 import type { Recipe } from '@ironpan/core/steps';
 import { join, leverName, leverValue, measureText } from '@ironpan/core/words';
 import type { LeverBar } from '../drawings/LeverBars';

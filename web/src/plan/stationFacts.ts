@@ -1,4 +1,4 @@
-import type { Look } from '@ironpan/core/batch';
+import type { Look } from '@ironpan/core/questions';
 import { kindOf, paramOf } from '@ironpan/core/steps';
 import type { Kind, Recipe, Station, Step } from '@ironpan/core/steps';
 import { celsius, duration, grams, join, millilitres, percent } from '@ironpan/core/words';

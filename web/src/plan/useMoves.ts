@@ -1,4 +1,4 @@
-import type { LeverMap, MapAsked, Moved } from '@ironpan/core/batch';
+import type { LeverMap, MapAsked, Moved } from '@ironpan/core/questions';
 import type { Here } from '@ironpan/core/kitchen';
 import type { Recipe } from '@ironpan/core/steps';
 import { useCallback, useState } from 'react';

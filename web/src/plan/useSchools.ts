@@ -1,5 +1,5 @@
-import { rankFor } from '@ironpan/core/batch';
-import type { AtHand, Candidate, Ranked, Use } from '@ironpan/core/batch';
+import { rankFor } from '@ironpan/core/questions';
+import type { AtHand, Candidate, Ranked, Use } from '@ironpan/core/questions';
 import type { Here, Kit } from '@ironpan/core/kitchen';
 import { METHODS, recipeIn } from '@ironpan/core/methods';
 import type { MethodRecord } from '@ironpan/core/records';

@@ -1,5 +1,5 @@
 import { expect, test, describe } from '@jest/globals';
-import { look } from '@ironpan/core/batch';
+import { look } from '@ironpan/core/questions';
 import { USUAL_KIT, unlearned } from '@ironpan/core/kitchen';
 import { METHODS, recipeOf } from '@ironpan/core/methods';
 import { kindOf } from '@ironpan/core/steps';

@@ -1,6 +1,7 @@
 import { expect, test, describe } from '@jest/globals';
-import { bestMove, gramsPerLitre, leverMap, leversOf, tellingLevers, valuesOf, whatMoves } from '@ironpan/core/batch';
-import type { Moved } from '@ironpan/core/batch';
+import { gramsPerLitre } from '@ironpan/core/batch';
+import { bestMove, leverMap, leversOf, tellingLevers, valuesOf, whatMoves } from '@ironpan/core/questions';
+import type { Moved } from '@ironpan/core/questions';
 import { USUAL_KIT, unlearned } from '@ironpan/core/kitchen';
 import { METHODS, recipeOf } from '@ironpan/core/methods';
 import type { Recipe } from '@ironpan/core/steps';

@@ -1,5 +1,5 @@
 import { expect, test } from '@jest/globals';
-import { look } from '@ironpan/core/batch';
+import { look } from '@ironpan/core/questions';
 import { USUAL_KIT, unlearned } from '@ironpan/core/kitchen';
 import { materialById, MATERIALS } from '@ironpan/core/materials';
 import { applyEdits } from '@ironpan/core/steps';

@@ -3,7 +3,7 @@ import { afterEach, expect, test } from '@jest/globals';
 import Dexie from 'dexie';
 import { readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { look } from '@ironpan/core/batch';
+import { look } from '@ironpan/core/questions';
 import { TABLES, validRow } from '@ironpan/core/records';
 import { KitchenDb } from '../../src/store/db';
 

@@ -1,5 +1,5 @@
+import type { Measure } from '../batch';
 import type { Lever, Moved } from './levers';
-import type { Measure } from './measures';
 
 /** What a cook would like more of, or less. */
 export const WANT_LESS: readonly Measure[] = ['slime', 'grit', 'beany', 'handsS', 'elapsedS', 'costPerL'];

@@ -1,6 +1,6 @@
+import { thingsOf } from '../batch';
 import type { Here } from '../kitchen';
 import type { Recipe } from '../steps';
-import { thingsOf } from './jobs';
 
 /** How many batches stand behind what is believed of the things and foods of a plan; 0: all of it is as usual. */
 export function taughtBy(r: Recipe, { kit, beliefs }: Here): number {

@@ -1,11 +1,11 @@
+import { MEASURES, SET } from '../batch';
+import type { Measure } from '../batch';
 import type { Here } from '../kitchen';
 import { seededRandom } from '../numerics';
 import { WATERY_BELOW, SLIPPERY_FROM, BODY_FROM } from '../steps';
 import type { Recipe } from '../steps';
 import { leverEdits, summaryAt } from './levers';
 import type { Lever } from './levers';
-import { MEASURES, SET } from './measures';
-import type { Measure } from './measures';
 import { sampleBeliefs } from './ranges';
 
 /** What the ground of a map can show. */

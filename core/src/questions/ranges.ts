@@ -1,12 +1,10 @@
+import { fold, MEASURES, summarise } from '../batch';
+import type { Summary } from '../batch';
 import { COEFFICIENTS, coefficientId, multiplier } from '../kitchen';
 import type { Beliefs, CoefficientKind, Here, Kit } from '../kitchen';
 import { normal, seededRandom } from '../numerics';
 import type { Recipe, Step } from '../steps';
-import { fold } from './fold';
-import { MEASURES } from './measures';
 import { freshWater } from './solve';
-import { summarise } from './summary';
-import type { Summary } from './summary';
 
 export interface Range {
   readonly low: number;

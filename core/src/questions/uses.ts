@@ -1,10 +1,9 @@
+import { MEASURES, SET } from '../batch';
+import type { Measure, Summary } from '../batch';
 import type { Here } from '../kitchen';
 import type { Outcome, Recipe } from '../steps';
 import { HOUR_S } from '../units';
 import { look } from './look';
-import { MEASURES, SET } from './measures';
-import type { Measure } from './measures';
-import type { Summary } from './summary';
 
 /** What is wanted of one measure for a use: a span that is right, how far beyond it is quite wrong, and its weight. */
 interface Want {

@@ -1,12 +1,9 @@
+import { fold, MEASURES, summarise } from '../batch';
+import type { Measure, Depth, Summary } from '../batch';
 import { applyEdits, kindOf, numberOf, paramOf } from '../steps';
 import type { Edit, NumberSpec, Recipe, Step } from '../steps';
 import type { Here } from '../kitchen';
-import { fold } from './fold';
-import { MEASURES } from './measures';
 import { leastPasses, MOST_PASSES, passCount, passEdits } from './passes';
-import type { Measure } from './measures';
-import { summarise } from './summary';
-import type { Depth, Summary } from './summary';
 
 /** One thing a cook can turn: a parameter of a step, or an amount from the larder. */
 export type LeverOf =

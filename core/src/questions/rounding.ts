@@ -1,10 +1,10 @@
+import { MEASURES } from '../batch';
 import type { Here } from '../kitchen';
 import { WATER_G_PER_ML } from '../materials';
 import { applyEdits, kindOf, numberOf } from '../steps';
 import type { Edit, Recipe, Step } from '../steps';
 import { US_CUP_ML } from '../units';
 import { summaryAt } from './levers';
-import { MEASURES } from './measures';
 
 /** 5 g above 50 g, 1 g below, a tenth under 5: what a kitchen scale can do. */
 const toScale = (g: number): number =>

@@ -1,12 +1,9 @@
+import { fold, SET, summarise } from '../batch';
+import type { ClassResult, Summary } from '../batch';
 import type { Here } from '../kitchen';
 import { findRoot } from '../numerics';
 import { applyEdits, kindOf, numberOf } from '../steps';
 import type { BodyWord, Edit, Recipe, Step } from '../steps';
-import type { ClassResult } from './classes';
-import { fold } from './fold';
-import { SET } from './measures';
-import { summarise } from './summary';
-import type { Summary } from './summary';
 
 export type Target =
   | { readonly litres: number }

@@ -1,8 +1,8 @@
+import { fold } from '../batch';
 import type { Here } from '../kitchen';
 import { solidsG } from '../kitchen';
 import { applyEdits, makeStep, orderFaults } from '../steps';
 import type { Edit, Recipe, Step } from '../steps';
-import { fold } from './fold';
 
 /** What one more pass would bring and cost. */
 export interface NextPass {

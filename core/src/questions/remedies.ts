@@ -1,17 +1,13 @@
+import { asRead, fold, MEASURES, summarise } from '../batch';
+import type { Measure, Progress, ProductSummary, Summary } from '../batch';
 import type { Fix, Warning, Weight } from '../checks';
 import type { Here } from '../kitchen';
 import { findRoot } from '../numerics';
 import { applyEdits, BODY_FROM, contextOf, makeStep, orderFaults, SLIPPERY_FROM } from '../steps';
 import type { Edit, Recipe, Step } from '../steps';
-import { asRead, fold } from './fold';
 import { leverEdits, leversOf } from './levers';
 import type { Lever } from './levers';
 import { look } from './look';
-import { MEASURES } from './measures';
-import type { Measure } from './measures';
-import type { Progress } from './progress';
-import { summarise } from './summary';
-import type { ProductSummary, Summary } from './summary';
 
 /** A setting rounded for the kitchen must still fall on the right side of a word's bound. */
 const JUST_UNDER = 0.97;

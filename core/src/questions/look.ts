@@ -1,11 +1,10 @@
+import { fold, summarise } from '../batch';
+import type { Summary } from '../batch';
 import { warningsOf } from '../checks';
 import type { Warning } from '../checks';
 import type { Here } from '../kitchen';
 import { orderFaults } from '../steps';
 import type { Outcome, Recipe } from '../steps';
-import { fold } from './fold';
-import { summarise } from './summary';
-import type { Summary } from './summary';
 
 export interface Look {
   readonly outcome: Outcome;
