@@ -8,4 +8,5 @@ export { planFileDocs } from './planFileDocs';
 export { checksDocs } from './checksDocs';
 export { readPasted, withForm } from './pasted';
 export { pastedRecipe } from './pastedPlan';
-export type { PastedLine, Pasted, Ask, ReadPasted } from './pasted';
+export type { PastedLine, Ask, ReadPasted } from './pasted';
+export type { Pasted } from './pastedWords';

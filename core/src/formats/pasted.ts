@@ -3,14 +3,8 @@ import type { Material } from '../materials';
 import { FRACTIONS, leadingNumber, unitNamed, US_CUP_ML } from '../units';
 import type { QuantityUnit } from '../units';
 import { nearlyFood, WEIGHED_WET, whatOf } from './pastedWords';
+import type { Pasted } from './pastedWords';
 
-/** What a line of a recipe speaks of. */
-export type Pasted =
-  | { readonly is: 'food'; readonly material: string }
-  | { readonly is: 'water'; readonly c: number | null; readonly thrown: boolean }
-  | { readonly is: 'ice' }
-  | { readonly is: 'finish'; readonly param: 'saltG' | 'sugarG' | 'vanillaG' | 'cocoaG'; readonly gPerMl: number }
-  | { readonly is: 'syrup'; readonly syrup: 'honey' | 'maple' | 'agave'; readonly gPerMl: number };
 /** What is missing before a line can be used; it is asked, never guessed. */
 export type Ask = 'food' | 'amount' | 'unit' | 'range' | 'count' | 'form' | 'wet';
 export interface PastedLine {

@@ -2,7 +2,8 @@ import { MATERIALS } from '../materials';
 import type { Material } from '../materials';
 import { applyEdits, kindOf, makeStep, numberOf } from '../steps';
 import type { Edit, Recipe, Step } from '../steps';
-import type { Pasted, PastedLine } from './pasted';
+import type { PastedLine } from './pasted';
+import type { Pasted } from './pastedWords';
 
 export interface PastedPlan {
   readonly recipe: Recipe;

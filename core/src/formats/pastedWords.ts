@@ -1,5 +1,12 @@
 import type { Material } from '../materials';
-import type { Pasted } from './pasted';
+
+/** What a line of a recipe speaks of. */
+export type Pasted =
+  | { readonly is: 'food'; readonly material: string }
+  | { readonly is: 'water'; readonly c: number | null; readonly thrown: boolean }
+  | { readonly is: 'ice' }
+  | { readonly is: 'finish'; readonly param: 'saltG' | 'sugarG' | 'vanillaG' | 'cocoaG'; readonly gPerMl: number }
+  | { readonly is: 'syrup'; readonly syrup: 'honey' | 'maple' | 'agave'; readonly gPerMl: number };
 
 const food = (words: RegExp, ...ids: readonly string[]) => ({ words, ids });
 /** Words for foods; where several forms share a word and none is said, the form is asked. */

@@ -1,7 +1,7 @@
 import type { Recipe } from './recipe';
 import { paramOf, withParams } from './registry';
 import type { ParamValue } from './registry';
-import type { Step } from './types';
+import type { Step } from './params';
 
 export interface Named {
   readonly name: string;

@@ -1,27 +1,8 @@
 import type { Beliefs, Ledger, Stream } from '../kitchen';
-import type { Figures } from './figures';
+import type { Figures } from './params';
 import type { StepResult, Task } from './types';
 
-/** A figure that was weighed, timed or measured at a step. */
-export interface Reading {
-  readonly id: string;
-  readonly step: string;
-  readonly task?: string;
-  readonly what: string;
-  /** In the unit of the fold that the reading's spec names. */
-  readonly value: number;
-  /** 1 σ in the same unit, where the instrument tells it; absent: as such a reading usually has. */
-  readonly sd?: number;
-  /** The course it stands for, by the id of its first chunk; `value` is then where it ended. */
-  readonly trace?: string;
-  readonly source: 'cook' | 'clock' | 'probe' | 'demo';
-}
-/** What an instrument told, at even spaces of time from the beginning of a task. */
-export interface Trace {
-  readonly everyS: number;
-  /** At least one. */
-  readonly values: readonly number[];
-}
+/** A step of a folded plan. */
 export interface Stage {
   readonly step: string;
   /** Seconds since the batch began. */

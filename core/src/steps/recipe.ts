@@ -1,6 +1,6 @@
 import type { Material } from '../materials';
 import { kindOf, numberOf, paramOf, withParams } from './registry';
-import type { Kind, Step } from './types';
+import type { Kind, Step } from './params';
 
 export interface LarderLine {
   readonly into: string;

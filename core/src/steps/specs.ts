@@ -1,6 +1,7 @@
 import { IN_USE } from '../kitchen';
 import type { ThingKind } from '../kitchen';
-import type { Kind, NumberSpec, ParamSpec, ReadingSpec } from './types';
+import type { ReadingSpec } from './types';
+import type { Kind, NumberSpec, ParamSpec } from './params';
 
 type Extra = Partial<Pick<NumberSpec, 'scales' | 'fresh' | 'step' | 'water' | 'lever'>>;
 const number = (base: Omit<NumberSpec, 'type' | 'step'>, step: number, extra: Extra): NumberSpec => ({
@@ -49,3 +50,12 @@ export const courseIn = <K extends Kind>(task: string): ReadingSpec<K> => ({
   byTrace: true,
   effect: () => ({ is: 'course' }),
 });
+
+/** How hard a cloth is pressed, from nothing to all there is. */
+export const HAND: ParamSpec = {
+  type: 'choice',
+  label: 'how hard',
+  choices: ['drip', 'gentle', 'twist', 'press'],
+  default: 'twist',
+  lever: true,
+};

@@ -1,4 +1,4 @@
-import type { Reading } from './outcome';
+import type { Reading } from './reading';
 import type { ReadingSpec } from './types';
 
 /**

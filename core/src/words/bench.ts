@@ -7,13 +7,7 @@ import { plain } from '../units';
 import { foodOf } from './food';
 import { streamName } from './labels';
 import { restOfSteps } from './benchMore';
-
-/** One task at the bench: a big word, what to do, what to look for. */
-export interface Instruction {
-  readonly title: string;
-  readonly say: string;
-  readonly cue: string | null;
-}
+import type { Instruction } from './instruction';
 
 const PLACE = { room: 'on the worktop', fridge: 'in the fridge' } as const;
 const COOL = {

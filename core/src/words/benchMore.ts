@@ -1,8 +1,8 @@
 import type { FigureName, Recipe, Stage, Step } from '../steps';
 import { plain } from '../units';
-import type { Instruction } from './bench';
 import { foodOf } from './food';
 import { celsius, duration, grams, join, millilitres, percent } from './format';
+import type { Instruction } from './instruction';
 import { streamName } from './labels';
 
 type Rest = Step<'toast' | 'absorb' | 'enzyme' | 'knead' | 'split' | 'heat' | 'lift' | 'dry' | 'freeze'>;

@@ -3,7 +3,7 @@ export type { Spoken } from './format';
 export { warningText, fixText, SPOKEN } from './warnings';
 export { instruction } from './bench';
 export { taskName } from './tasks';
-export type { Instruction } from './bench';
+export type { Instruction } from './instruction';
 export { changeText, fitText, taughtText } from './changes';
 export { numberFaultText, orderFaultText } from './faults';
 export { HYGIENE, CHOICES, STATIONS, streamName } from './labels';

@@ -6,7 +6,7 @@ import { now } from '../app/clock';
 import { foodStyle } from '../drawings/foodStyle';
 import { JarShape } from '../drawings/Jar';
 import { bookRows, countBatches } from '../store/batches';
-import type { DigestRow } from '../store/db';
+import type { DigestRow } from '../store/rows';
 import { useLive } from '../store/live';
 import { Empty, Loading } from '../ui/State';
 import { dayIn } from '../ui/times';

@@ -1,15 +1,29 @@
 import { useState } from 'react';
+import type { Kit } from '@ironpan/core/kitchen';
+import { MOST_PASSES } from '@ironpan/core/questions';
+import type { Look } from '@ironpan/core/questions';
+import type { PlanRecord } from '@ironpan/core/records';
 import { kindOf, KINDS, makeStep, orderFaults, paramOf } from '@ironpan/core/steps';
-import type { Kind, Recipe, Station, Step } from '@ironpan/core/steps';
+import type { Edit, Kind, Recipe, Station, Step } from '@ironpan/core/steps';
 import { plain } from '@ironpan/core/units';
 import { STATIONS, streamName } from '@ironpan/core/words';
+import type { Units } from '../ui/cups';
 import { SelectField } from '../ui/SelectField';
 import { ParamField } from './ParamField';
 import { stepsAt } from './stationFacts';
 import { StreamField } from './StreamField';
-import type { StationsProps } from './Stations';
 
-const MOST_PASSES = 16;
+/** All that the stations of a plan show and change. */
+export interface StationsProps {
+  readonly plan: PlanRecord;
+  readonly look: Look;
+  readonly kit: Kit;
+  readonly units: Units;
+  readonly stations: readonly Station[];
+  readonly open: Station | null;
+  readonly onOpen: (s: Station | null) => void;
+  readonly onEdit: (edits: readonly Edit[], touched: string) => void;
+}
 
 /** A station in full: every step that is done there, with all it can be told. */
 export function StationPanel(p: StationsProps & { readonly station: Station }) {

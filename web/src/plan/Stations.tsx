@@ -1,27 +1,13 @@
 import { memo } from 'react';
-import type { Look } from '@ironpan/core/questions';
-import type { Kit } from '@ironpan/core/kitchen';
-import type { PlanRecord } from '@ironpan/core/records';
 import { kindOf, paramOf } from '@ironpan/core/steps';
-import type { Edit, ParamValue, Station } from '@ironpan/core/steps';
+import type { ParamValue, Station } from '@ironpan/core/steps';
 import { STATIONS } from '@ironpan/core/words';
-import type { Units } from '../ui/cups';
 import { AmountField } from './AmountField';
 import { ParamField } from './ParamField';
 import { FoodField } from './FoodField';
 import { mainValues, stationFact } from './stationFacts';
 import { StationPanel } from './StationPanel';
-
-export interface StationsProps {
-  readonly plan: PlanRecord;
-  readonly look: Look;
-  readonly kit: Kit;
-  readonly units: Units;
-  readonly stations: readonly Station[];
-  readonly open: Station | null;
-  readonly onOpen: (s: Station | null) => void;
-  readonly onEdit: (edits: readonly Edit[], touched: string) => void;
-}
+import type { StationsProps } from './StationPanel';
 
 /** The stations under the drawing: each with its two main values, one open in full. */
 export const Stations = memo(function Stations(p: StationsProps) {

@@ -5,7 +5,8 @@ import type { BatchRecord, EventRecord, JarRecord, PlanRecord, TraceRecord } fro
 import { orderFaults } from '@ironpan/core/steps';
 import type { Reading } from '@ironpan/core/steps';
 import { db } from './db';
-import type { DigestRow, KitchenDb } from './db';
+import type { KitchenDb } from './db';
+import type { DigestRow } from './rows';
 import { digestRow, keepDigests, trusted } from './digests';
 import { newId } from './ids';
 import { frozenKit } from './kit';

@@ -1,6 +1,5 @@
 import Dexie from 'dexie';
 import type { Table } from 'dexie';
-import type { Digest } from '@ironpan/core/batch';
 import type { Learned } from '@ironpan/core/learning';
 import type {
   BatchRecord,
@@ -13,30 +12,11 @@ import type {
   MethodRecord,
   PlanRecord,
   TraceRecord,
-  UndoRecord,
 } from '@ironpan/core/records';
+import type { DigestRow, SettingRow, StandingRow, UndoRow } from './rows';
 import { migrateUndo, upgradeTo3, upgradeTo4 } from './upgrade';
 import { realm } from './realm';
 import type { Realm } from './realm';
-
-/** An undo row as it is stored: under its plan. */
-export type UndoRow = Omit<UndoRecord, 'v' | 'id'> & { readonly plan: string };
-/** What the book shows of a batch, kept beside it. Never exported: it follows from the batch and its log. */
-export interface DigestRow extends Digest {
-  readonly number: number;
-  readonly name: string;
-  readonly startedAt: number;
-  readonly milk: string;
-  readonly promisedMl: number;
-}
-/** A jar that nobody has finished, given or thrown away. */
-export interface StandingRow {
-  readonly jar: string;
-}
-export interface SettingRow {
-  readonly key: string;
-  readonly value: unknown;
-}
 
 export class KitchenDb extends Dexie {
   kit!: Table<KitRecord, string>;

@@ -5,7 +5,7 @@ import type { Evidence } from '@ironpan/core/learning';
 import type { BatchRecord, EventRecord, TraceRecord } from '@ironpan/core/records';
 import { milkOf } from '@ironpan/core/words';
 import { db } from './db';
-import type { DigestRow } from './db';
+import type { DigestRow } from './rows';
 
 /** Folded in one go while a page is being opened; more would hold the first frame back. */
 const AT_ONCE = 200;

@@ -6,7 +6,8 @@ import type { JarEventRecord, Kitchen, SettingsRecord, Table, UndoRecord } from 
 import { settle } from './batches';
 import { Pouring, toldAll } from './bulk';
 import { db } from './db';
-import type { DigestRow, KitchenDb, UndoRow } from './db';
+import type { KitchenDb } from './db';
+import type { DigestRow, UndoRow } from './rows';
 import { digestOfStored, keepDigests, labelOf } from './digests';
 import { PREFERENCES, USUAL } from './kit';
 import type { Settings } from './kit';

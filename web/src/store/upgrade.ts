@@ -5,7 +5,7 @@ import { groupBy } from '@ironpan/core/numerics';
 import { migrate, recipeTo2, VERSIONS } from '@ironpan/core/records';
 import type { FridgeRecord, KitRecord, PlanVersion } from '@ironpan/core/records';
 import type { Recipe } from '@ironpan/core/steps';
-import type { UndoRow } from './db';
+import type { UndoRow } from './rows';
 
 /** Brings every stored row to the newest version, with the very functions that an import uses. */
 export async function migrateRows(t: Transaction): Promise<void> {

@@ -1,0 +1,95 @@
+import { capacityOf, evolve, readyAt, thingOf, waterG } from '../../kitchen';
+import { heatUpS, HOB_EFFICIENCY, MALTOSE_PER_STARCH } from '../../laws';
+import { advance } from '../processes/advance';
+import { courseOf, holdAt, ramp } from '../processes/course';
+import { celsius, choice, courseIn, seconds, stream } from '../specs';
+import type { StepKind } from '../types';
+
+export const enzyme: StepKind<'enzyme'> = {
+  kind: 'enzyme',
+  label: 'Rest with enzyme',
+  what: 'Stirs in amylase and lets it work. Malt and capsules cut β-glucan too; a pure amylase does not. Heat ends it.',
+  station: 'soak',
+  params: {
+    of: stream('what', 'work'),
+    with: choice('with', ['pure', 'malt', 'capsules'], 'malt'),
+    doses: {
+      type: 'number',
+      label: 'doses',
+      unit: 'count',
+      shown: 'count',
+      low: 0,
+      high: 50,
+      default: 1,
+      step: 1,
+      scales: true,
+      lever: true,
+    },
+    atC: celsius('kept at', 20),
+    durationS: seconds('how long', 'min', 900, 6 * 3600),
+  },
+  nothing: { doses: 0, durationS: 0, atC: 0 },
+  reads: (p) => [p.of],
+  writes: (p) => [p.of],
+  run(_id, p, get, ctx) {
+    const s = get(p.of);
+    const dosed = evolve(s, {
+      amylase: s.amylase + p.doses,
+      glucanase: s.glucanase + (p.with === 'pure' ? 0 : p.doses),
+    });
+    const toC = Math.max(s.temperatureC, p.atC);
+    const hob = thingOf(ctx.kit, 'hob', ctx.kit.use.hob);
+    const up =
+      toC > s.temperatureC ? heatUpS(capacityOf(s), s.temperatureC, toC, hob.watts, HOB_EFFICIENCY[hob.heat]) : 0;
+    const warm =
+      up > 0
+        ? advance(
+            dosed,
+            courseOf(ctx, 'warm', up, () => ramp(s.temperatureC, toC, up)),
+            ctx,
+          )
+        : dosed;
+    const out =
+      p.durationS > 0
+        ? advance(
+            warm,
+            courseOf(ctx, 'rest', p.durationS, () => holdAt(toC, p.durationS)),
+            ctx,
+          )
+        : warm;
+    const litres = waterG(s) / 1000;
+    const starch = out.released.starch + out.hydrolysedG;
+    return {
+      writes: [[p.of, readyAt(out, s.readyAtS + up + p.durationS)]],
+      flows: [],
+      tasks: [
+        ...(up > 0 ? [{ id: 'warm', durationS: up, hands: 'near' as const, timed: true }] : []),
+        ...(p.durationS > 0
+          ? [{ id: 'rest', durationS: p.durationS, hands: 'free' as const, timed: true, atOnce: true as const }]
+          : []),
+      ],
+      figures: {
+        dosesPerL: litres > 0 ? p.doses / litres : 0,
+        endC: out.temperatureC,
+        starchCut: starch > 0 ? out.hydrolysedG / starch : 0,
+        glucanCut: out.glucanCut,
+        sugarsMadeG: out.hydrolysedG * MALTOSE_PER_STARCH,
+        dead: out.amylase > 0 || p.doses === 0 ? 0 : 1,
+      },
+    };
+  },
+  readings: {
+    warmCourseC: courseIn('warm'),
+    restCourseC: courseIn('rest'),
+    durationS: {
+      label: 'rested for',
+      unit: 's',
+      shown: 'min',
+      low: 0,
+      high: 6 * 3600,
+      task: 'rest',
+      byClock: true,
+      effect: () => ({ is: 'param', param: 'durationS' }),
+    },
+  },
+};

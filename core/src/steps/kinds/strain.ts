@@ -1,0 +1,58 @@
+import { at, away, flowOf, merge, setReady, thingOf } from '../../kitchen';
+import { HAND, stream, thing } from '../specs';
+import { strainFigures, strainOff } from '../processes/straining';
+import type { StepKind } from '../types';
+
+export const strain: StepKind<'strain'> = {
+  kind: 'strain',
+  label: 'Strain',
+  what: 'Parts milk from pulp through a cloth, bag or sieve.',
+  station: 'strain',
+  params: {
+    of: stream('what', 'work'),
+    into: stream('milk into', 'milk'),
+    pulp: stream('pulp into', 'pulp'),
+    strainer: thing('through', 'strainer'),
+    hand: HAND,
+  },
+  nothing: null,
+  reads: (p) => [p.of],
+  writes: (p) => [p.of, p.into, p.pulp],
+  run(id, p, get, ctx) {
+    const s = get(p.of);
+    const x = strainOff(s, p.strainer, p.hand, ctx);
+    const ready = s.readyAtS + x.tookS;
+    return {
+      writes: [
+        [p.of, null],
+        [p.into, setReady(merge(get(p.into), x.milk), ready)],
+        [p.pulp, setReady(merge(get(p.pulp), x.pulp), ready)],
+      ],
+      flows: [
+        flowOf(id, at(p.of), at(p.into), x.milk),
+        flowOf(id, at(p.of), at(p.pulp), x.pulp),
+        flowOf(id, at(p.of), away('film'), x.film),
+      ],
+      tasks: [{ id: 'strain', durationS: x.tookS, hands: 'busy', timed: false }],
+      figures: strainFigures(x),
+    };
+  },
+  readings: {
+    milkG: {
+      label: 'milk that came through',
+      unit: 'g',
+      shown: 'g',
+      low: 1,
+      high: 50_000,
+      task: 'strain',
+      figure: 'milkG',
+      effect: (p, ctx) => ({
+        is: 'fit',
+        figure: 'milkG',
+        kind: 'hold',
+        thing: thingOf(ctx.kit, 'strainer', p.strainer).id,
+        weighs: p.into,
+      }),
+    },
+  },
+};

@@ -1,0 +1,163 @@
+import { multiplier, volumeMl, massG, solidsG } from '../../kitchen';
+import type { CoefficientKind, Draft, Stream } from '../../kitchen';
+import { FAT_KG_PER_M3, materialById, sumGrams, WATER_G_PER_ML, withGrams } from '../../materials';
+import {
+  BODY_FROM,
+  CUT_THINS,
+  ENZYME_DEAD_C,
+  finerThan,
+  glucanCutPerMin,
+  glucanPace,
+  glucanPool,
+  glucanThickening,
+  GLUCAN_PER_MIN,
+  GRIT_FROM_UM,
+  HEAVIER,
+  HELD_UP_FROM,
+  MALTOSE_PER_STARCH,
+  PASTY_FROM,
+  settlingMmPerH,
+  SLIPPERY_FROM,
+  starchCutPerMin,
+  starchThickening,
+  swelling,
+  waterMPaS,
+  WATERY_BELOW,
+} from '../../laws';
+import type { How, Mean } from './course';
+import type { Ctx } from '../types';
+
+/** A coefficient of the first material in it, as a multiple of the usual. */
+export function ofMaterial(s: Stream, kind: CoefficientKind, ctx: Ctx): number {
+  for (const id in s.madeFrom) return multiplier(ctx.beliefs, kind, id);
+  return 1;
+}
+
+/** β-glucan goes into the water towards its pool, fast in a running jug, slowly in a still soak. Changes the draft. */
+export function dissolveGlucan(d: Draft, c: number, h: number, how: How, ctx: Ctx): void {
+  const dissolved = d.released.solubleFibre;
+  const left = d.bound.solubleFibre;
+  const gone = d.glucanOf - dissolved - left;
+  const short = glucanPool(c) * d.glucanOf - gone - dissolved;
+  if (short <= 0 || left <= 0) return;
+  const rate = GLUCAN_PER_MIN[how === 'blending' ? 'blending' : 'still'] * ofMaterial(d, 'dissolving', ctx);
+  const more = Math.min(left, short * -Math.expm1((-rate * glucanPace(c) * h) / 60));
+  d.released = withGrams(d.released, { solubleFibre: dissolved + more });
+  d.bound = withGrams(d.bound, { solubleFibre: left - more });
+}
+
+/** Amylase turns starch in the liquid into maltose, which takes up water; glucanase cuts β-glucan; heat kills both. */
+export function hydrolyse(d: Draft, mean: Mean, h: number, hottestC: number): void {
+  if (hottestC >= ENZYME_DEAD_C) {
+    d.amylase = 0;
+    d.glucanase = 0;
+    return;
+  }
+  const litres = d.freeWaterG / WATER_G_PER_ML / 1000;
+  const rate = mean((c) => starchCutPerMin(d.amylase / litres, c, d.peakWetC));
+  const cut = d.released.starch * -Math.expm1((-rate * h) / 60);
+  d.released = withGrams(d.released, {
+    starch: d.released.starch - cut,
+    sugars: d.released.sugars + cut * MALTOSE_PER_STARCH,
+  });
+  d.freeWaterG -= cut * (MALTOSE_PER_STARCH - 1);
+  d.hydrolysedG += cut;
+  if (d.glucanase <= 0) return;
+  const cutting = mean((c) => glucanCutPerMin(d.glucanase / litres, c));
+  d.glucanCut = 1 - (1 - d.glucanCut) * Math.exp((-cutting * h) / 60);
+}
+
+/** Particles that are felt on the tongue, as a share of the mass. */
+export function gritShareOf(s: Stream): number {
+  const mass = massG(s);
+  const fines = sumGrams(s.bound);
+  return mass > 0 && fines > 0 ? (fines * (1 - finerThan(GRIT_FROM_UM, s.sizeUm, s.topUm))) / mass : 0;
+}
+
+/** Volume a gram of dissolved protein takes up with its water (estimate), and the density of fat (Choi & Okos). */
+const PROTEIN_ML_PER_G = 3;
+const FAT_G_PER_ML = FAT_KG_PER_M3 / 1000;
+
+export interface Body {
+  /** Viscosity relative to water at the same temperature; null: it sets. */
+  readonly relative: number | null;
+  /** The parts: slippery β-glucan, swollen starch (null: sets), fat droplets and protein. */
+  readonly glucan: number;
+  readonly starch: number | null;
+  readonly dispersed: number | null;
+  readonly starchVolume: number;
+  /** At the temperature asked for, mPa·s; null: it sets. */
+  readonly mPaS: number | null;
+}
+export type BodyWord = 'watery' | 'thin' | 'likeMilk' | 'creamy' | 'thick' | 'sets';
+export type SlipWord = 'clean' | 'silky' | 'slippery' | 'slimy';
+
+/** Starch is looked up in the table of the material it came from, weighed by what each brought. */
+function swellingOf(s: Stream, c: number, ctx: Ctx): number {
+  let weight = 0;
+  let sum = 0;
+  for (const id in s.madeFrom) {
+    const m = materialById(ctx.materials, id);
+    if (!m.starchBody) continue;
+    const w = (s.madeFrom[id] ?? 0) * m.per100g.starch;
+    weight += w;
+    sum += w * swelling(m.starchBody.swells, c);
+  }
+  return weight > 0 ? sum / weight : 0;
+}
+
+/**
+ * How thick a milk is: β-glucan (Martin), swollen starch and fat droplets (Krieger–Dougherty), multiplied. An estimate.
+ * @param servedC temperature it is looked at, °C @param heatedC the hottest it will have been by then; default: so far
+ */
+export function bodyOf(s: Stream, servedC: number, ctx: Ctx, heatedC = s.peakWetC): Body | null {
+  if (s.freeWaterG <= 0) return null;
+  const water = s.freeWaterG / WATER_G_PER_ML;
+  const slimy = s.released.solubleFibre;
+  const glucan = slimy > 0 ? glucanThickening((slimy * s.squeezed) / water, 1 - s.glucanCut) : 1;
+  const all = s.released.starch + s.hydrolysedG;
+  let phi = 0;
+  if (all > 0) {
+    const hottest = Math.min(100, Math.max(heatedC, s.peakWetC));
+    const q = swellingOf(s, hottest, ctx) * ofMaterial(s, 'swelling', ctx);
+    phi = ((all * s.squeezed) / water) * q * (1 - CUT_THINS * (s.hydrolysedG / all));
+  }
+  const starch = starchThickening(phi);
+  // Starchy milks are told by starch and β-glucan alone, as their tables were made; in the others protein swells too.
+  const protein = all > 0 ? 0 : s.released.protein * PROTEIN_ML_PER_G;
+  const drops = (s.released.fat / FAT_G_PER_ML + protein) / Math.max(1e-9, volumeMl(s));
+  const dispersed = starchThickening(drops);
+  const relative = starch === null || dispersed === null ? null : glucan * starch * dispersed;
+  return {
+    relative,
+    glucan,
+    starch,
+    dispersed,
+    starchVolume: phi,
+    mPaS: relative === null ? null : relative * waterMPaS(servedC),
+  };
+}
+
+/** One word for the body, watery first: too little in it is said before how it flows. */
+export function bodyWord(b: Body, s: Stream): BodyWord {
+  const r = b.relative;
+  if (r === null || r >= BODY_FROM.sets) return 'sets';
+  if (r >= BODY_FROM.thick) return 'thick';
+  if (r >= BODY_FROM.creamy) return 'creamy';
+  if (massG(s) > 0 && solidsG(s) / massG(s) < WATERY_BELOW) return 'watery';
+  return r >= BODY_FROM.likeMilk ? 'likeMilk' : 'thin';
+}
+export function slipWord(b: Body): SlipWord {
+  if (b.glucan >= SLIPPERY_FROM.slimy) return 'slimy';
+  if (b.glucan >= SLIPPERY_FROM.slippery) return 'slippery';
+  return b.glucan >= SLIPPERY_FROM.silky ? 'silky' : 'clean';
+}
+export const isPasty = (b: Body): boolean => b.starch === null || b.starch > PASTY_FROM;
+
+/** Starch granules settling in this milk, mm/h (10 µm, raw); null: nothing settles, or it is held up. */
+export function settlesMmPerH(s: Stream, b: Body): number | null {
+  const mass = massG(s);
+  if (mass <= 0 || b.mPaS === null || b.starchVolume >= HELD_UP_FROM) return null;
+  if (s.released.starch / mass < 0.002) return null;
+  return settlingMmPerH(HEAVIER.starch, 10, b.mPaS, Math.min(0.6, b.starchVolume));
+}

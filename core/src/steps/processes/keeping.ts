@@ -1,0 +1,109 @@
+import { capacityOf, inhibitorLeftOf, thingOf, volumeMl } from '../../kitchen';
+import type { Draft, Stream } from '../../kitchen';
+import { materialById } from '../../materials';
+import {
+  BOIL_AT_LEAST_S,
+  boilingC,
+  COOLING_W_PER_M2K,
+  FROZEN_BELOW_C,
+  FROZEN_CAP_DAYS,
+  INHIBITOR_GOAL,
+  inhibitorPace,
+  roundAreaM2,
+  spoilagePace,
+  timeConstantS,
+  TOUCHED_CAP_DAYS,
+} from '../../laws';
+import { findRoot } from '../../numerics';
+import { DAY_S } from '../../units';
+import type { Ctx } from '../types';
+import { advance, spentOver } from './advance';
+import { approach } from './course';
+import type { Course } from './course';
+
+/** A keep time is found to ten seconds or so, in days at 4 °C. */
+const SPENT_TO_D = 1e-4;
+
+/** A jar standing somewhere: Newton's cooling of one jar's fill, then its time. */
+export const standing = (s: Stream, placeC: number, forS: number, jarId: string, ctx: Ctx): Draft =>
+  advance(s, cooling(s, placeC, forS, jarId, ctx), ctx);
+function cooling(s: Stream, placeC: number, forS: number, jarId: string, ctx: Ctx): Course {
+  const ml = Math.max(50, Math.min(volumeMl(s), thingOf(ctx.kit, 'jar', jarId).ml));
+  const one = (capacityOf(s) * ml) / Math.max(1, volumeMl(s));
+  const area = roundAreaM2(ml, (4 * ml) ** (1 / 3) / 1.26);
+  const tau = timeConstantS(Math.max(0.01, one), COOLING_W_PER_M2K.fridge, area);
+  return approach(s.temperatureC, placeC, tau, forS);
+}
+
+/** What limits the keeping of this stream: the weakest of its materials, by hygiene. */
+export function keepingOf(s: Stream, ctx: Ctx): { readonly days: number; readonly capDays: number } | null {
+  const ids = Object.keys(s.madeFrom);
+  if (ids.length === 0) return null;
+  const done = isDone(s);
+  let days = Infinity;
+  let capDays = Infinity;
+  for (const id of ids) {
+    const m = materialById(ctx.materials, id);
+    const state = s.hygiene === 'touched' ? 'boiled' : s.hygiene;
+    const k = m.keeps[m.inhibitorLabileShare !== null && !done ? 'raw' : state];
+    days = Math.min(days, k.days);
+    capDays = Math.min(capDays, s.hygiene === 'touched' ? Math.min(TOUCHED_CAP_DAYS, k.capDays) : k.capDays);
+  }
+  return { days, capDays };
+}
+
+/** A bean milk is done when the inhibitor is at the goal and it had its ten minutes at the true boil (decision 15). */
+export function isDone(s: Stream): boolean {
+  const left = inhibitorLeftOf(s);
+  return left === null || (left <= INHIBITOR_GOAL + 1e-6 && s.boilS >= BOIL_AT_LEAST_S - 1e-6);
+}
+
+/** A jar's later life is the same fold: the stream as it was filled, after `forS` in a place of `placeC`. */
+export function keptFor(s: Stream, placeC: number, jarId: string, forS: number, ctx: Ctx): Stream {
+  return forS <= 0 ? s : standing(s, placeC, forS, jarId, ctx);
+}
+
+/** Fifteen minutes at 100 °C for raw pulp, before it is eaten, dried or baked (common practice). */
+const PULP_BOIL_MIN = 15;
+/** The same heat at the true boil of this altitude, s: 900 at sea level, longer above. */
+export function pulpBoilS(altitudeM: number): number {
+  return (PULP_BOIL_MIN * 60) / Math.min(1, inhibitorPace(boilingC(altitudeM)));
+}
+
+export interface KeepBy {
+  /** Seconds from now until the lower of model and cap. */
+  readonly s: number;
+  readonly limit: 'model' | 'cap';
+  /** Days at 4 °C left to spend. */
+  readonly leftD: number;
+  /** Longest time between 57 and 21, and between 57 and 5 °C, once it is cold, s. */
+  readonly above21S: number;
+  readonly above5S: number;
+}
+
+/** Time left in a place of `placeC`, from a stream that was made `ageS` ago. Never beyond the cap, the day made being day 1. */
+export function keepBy(s: Stream, placeC: number, jarId: string, ageS: number, ctx: Ctx): KeepBy | null {
+  const limit = keepingOf(s, ctx);
+  if (!limit) return null;
+  // Frozen, nothing is spent: only the cap of the freezer counts.
+  const frozen = s.temperatureC < FROZEN_BELOW_C && placeC < FROZEN_BELOW_C;
+  const capS = (frozen ? FROZEN_CAP_DAYS : limit.capDays - 1) * DAY_S;
+  const settled = standing(s, placeC, DAY_S, jarId, ctx);
+  const spentAt = (t: number): number => spentOver(s, cooling(s, placeC, t, jarId, ctx));
+  const left = limit.days - s.spentD;
+  let modelS: number;
+  if (settled.spentD >= limit.days)
+    modelS = left <= 0 ? 0 : findRoot((t) => spentAt(t) - limit.days, 0, DAY_S, SPENT_TO_D).x;
+  else {
+    const pace = spoilagePace(placeC);
+    modelS = pace > 0 ? DAY_S + ((limit.days - settled.spentD) / pace) * DAY_S : Infinity;
+  }
+  const byCap = Math.max(0, capS - ageS);
+  return {
+    s: Math.min(modelS, byCap),
+    limit: modelS <= byCap ? 'model' : 'cap',
+    leftD: Math.max(0, left),
+    above21S: settled.above21S,
+    above5S: settled.above5S,
+  };
+}

@@ -1,0 +1,111 @@
+import { carried, draftOf, liquidG, massG, multiplier, portion, solidsG, thingOf, UNCUT_UM } from '../../kitchen';
+import type { Draft, Stream } from '../../kitchen';
+import { addGrams, NO_GRAMS, scaleGrams, sumGrams } from '../../materials';
+import { FILM_G, finerThan, HELD_PER_G, layered, passesBelowUm, SQUEEZED, underflow } from '../../laws';
+import type { Hand } from '../../laws';
+import { gritShareOf } from './body';
+import { byMaterial } from './byMaterial';
+import type { FiguresOf } from '../params';
+import type { Ctx } from '../types';
+
+/** Fines ride in the liquid: where less than this share of it comes through, they come in proportion (estimate). */
+const CARRIES_ALL_FROM = 0.25;
+/** Seconds to strain a kilogram by hand (common practice, estimate). */
+const STRAIN_S_PER_KG = 120;
+
+export interface Strained {
+  readonly milk: Stream;
+  readonly pulp: Draft;
+  readonly film: Stream;
+  readonly tookS: number;
+  readonly strainer: string;
+  readonly meshUm: number;
+  /** Liquid that came to the cloth, and what its pulp could hold of it, g. */
+  readonly liquidG: number;
+  readonly holdsG: number;
+}
+
+/** One pass through a cloth: the pulp keeps its underflow, the finest particles pass, the bag keeps a film. */
+export function strainOff(s: Stream, strainerId: string, hand: Hand, ctx: Ctx): Strained {
+  const strainer = thingOf(ctx.kit, 'strainer', strainerId);
+  const liquid = liquidG(s);
+  const fixed = scaleGrams(addGrams(s.bound, s.able, -1), s.openedShare);
+  const insoluble = Math.max(0, sumGrams(fixed) - fixed.fat) / Math.max(1e-9, 1 - s.sievedShare);
+  const r = HELD_PER_G[hand] * multiplier(ctx.beliefs, 'hold', strainer.id);
+  const kappa = byMaterial(s, ctx, (m) => m.holdFactor);
+  const kept = underflow(liquid, insoluble, r, kappa);
+  const out = liquid > 0 ? (liquid - kept) / liquid : 0;
+  const meshUm = passesBelowUm(layered(strainer.openingUm, strainer.layers));
+  const reach = Math.max(s.sievedShare, s.sizeUm > 0 ? finerThan(meshUm, s.sizeUm, s.topUm) : 0);
+  const carry = Math.min(1, out / CARRIES_ALL_FROM);
+  const fines = scaleGrams(fixed, (carry * (reach - s.sievedShare)) / Math.max(1e-9, 1 - s.sievedShare));
+  const released = scaleGrams(s.released, out);
+  const solids = solidsG(s);
+  const share = solids > 0 ? (sumGrams(released) + sumGrams(fines)) / solids : 0;
+  const milk = milkOf(s, share, out, hand);
+  milk.released = released;
+  milk.bound = fines;
+  milk.topUm = Math.min(s.topUm, meshUm);
+  const pulp = pulpOf(s, share, out);
+  pulp.bound = addGrams(s.bound, fines, -1);
+  pulp.sievedShare = s.sievedShare + carry * (reach - s.sievedShare);
+  const lost = Math.min(0.05, massG(milk) > 0 ? FILM_G.bag / massG(milk) : 0);
+  return {
+    milk: portion(milk, 1 - lost),
+    film: portion(milk, lost),
+    pulp,
+    tookS: (massG(s) / 1000) * STRAIN_S_PER_KG,
+    strainer: strainer.id,
+    meshUm: layered(strainer.openingUm, strainer.layers),
+    liquidG: liquid,
+    holdsG: r * kappa * insoluble,
+  };
+}
+
+/** What runs through, its solids apart: a share of what follows the dry matter, and of what is in the liquid. */
+function milkOf(s: Stream, share: number, out: number, hand: Hand): Draft {
+  const d = draftOf(s);
+  follow(d, s, share, out);
+  d.boundWaterG = 0;
+  d.gainedWaterG = 0;
+  d.able = NO_GRAMS;
+  d.hullG = 0;
+  d.glucanOf = 0;
+  d.openedShare = 1;
+  d.sievedShare = 0;
+  // Milk that is strained again was pressed out of its pulp the first time.
+  if (s.topUm >= UNCUT_UM) d.squeezed = SQUEEZED[hand];
+  return d;
+}
+function pulpOf(s: Stream, share: number, out: number): Draft {
+  const d = draftOf(s);
+  follow(d, s, 1 - share, 1 - out);
+  d.released = scaleGrams(s.released, 1 - out);
+  return d;
+}
+function follow(d: Draft, s: Stream, share: number, liquid: number): void {
+  const c = carried(s, share);
+  d.madeFrom = c.madeFrom;
+  d.inhibitor = c.inhibitor;
+  d.flavour = c.flavour;
+  d.freeWaterG = s.freeWaterG * liquid;
+  d.amylase = s.amylase * liquid;
+  d.glucanase = s.glucanase * liquid;
+  d.hydrolysedG = s.hydrolysedG * liquid;
+}
+
+export function strainFigures(x: Strained): FiguresOf<'strain'> {
+  const pulp = massG(x.pulp);
+  return {
+    milkG: massG(x.milk),
+    milkSolids: massG(x.milk) > 0 ? solidsG(x.milk) / massG(x.milk) : 0,
+    pulpG: pulp,
+    pulpMoisture: pulp > 0 ? 1 - solidsG(x.pulp) / pulp : 0,
+    openedShare: x.pulp.openedShare,
+    gritShare: gritShareOf(x.milk),
+    meshUm: x.meshUm,
+    sizeUm: x.pulp.sizeUm,
+    liquidG: x.liquidG,
+    holdsG: x.holdsG,
+  };
+}

@@ -1,0 +1,22 @@
+import { hasFood } from '../../kitchen';
+import type { Stream } from '../../kitchen';
+import { longestSoakH, OUT_OF_COLD, SPENDING_BELOW_C } from '../../laws';
+import { HOUR_S } from '../../units';
+import type { Ctx } from '../types';
+
+/**
+ * How long a stream may stand in the room before its next step, s; null: as long as one likes. Whole wet pieces as long
+ * as a soak may last, all their wet hours counted; opened or cooked food two hours once it is below 57 °C, one in a hot
+ * room (USDA). Dry food waits in the larder.
+ */
+export function mayWaitS(s: Stream, ctx: Ctx): number | null {
+  if (!hasFood(s)) return null;
+  const wet = s.freeWaterG > 0 || s.gainedWaterG > 0;
+  const cooked = s.hygiene !== 'raw';
+  if (s.openedShare === 0 && !cooked)
+    return wet ? Math.max(0, longestSoakH(ctx.kit.roomC) * HOUR_S - s.readyAtS) : null;
+  // Toasted and dried food is cooked but dry.
+  if (s.openedShare === 0 && !wet) return null;
+  const most = ctx.kit.roomC > OUT_OF_COLD.hotRoomC ? OUT_OF_COLD.hotAtMostS : OUT_OF_COLD.atMostS;
+  return Math.max(0, most - (s.temperatureC >= SPENDING_BELOW_C ? 0 : s.above5S));
+}

@@ -1,0 +1,6 @@
+/** One task at the bench: a big word, what to do, what to look for. */
+export interface Instruction {
+  readonly title: string;
+  readonly say: string;
+  readonly cue: string | null;
+}
