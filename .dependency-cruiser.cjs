@@ -32,7 +32,7 @@ const webRules = WEB.map((room) => ({
   comment: 'one room a place, never importing each other',
   severity: 'error',
   from: { path: `^web/src/${room}/` },
-  to: { path: `^web/src/(${WEB.filter((r) => r !== room).join('|')}|app)/`, pathNot: '^web/src/app/clock\\.ts$' },
+  to: { path: `^web/src/(${WEB.filter((r) => r !== room).join('|')}|app)/` },
 }));
 module.exports = {
   forbidden: [
@@ -68,6 +68,38 @@ module.exports = {
       severity: 'error',
       from: { path: '^web/src/drawings/' },
       to: { path: '^web/src/(store|app|offload|shelf|plan|bench|book|kit|demo)/' },
+    },
+    {
+      name: 'ground-floor',
+      comment: 'the clock stands on nothing; live data stand on the store',
+      severity: 'error',
+      from: { path: '^web/src/clock\\.ts$' },
+      to: { path: '^(core|web)/src/' },
+    },
+    {
+      name: 'live-stands-on-the-store',
+      severity: 'error',
+      from: { path: '^web/src/live/' },
+      to: { path: '^web/src/(app|offload|shelf|plan|bench|book|kit|demo|ui|drawings)/' },
+    },
+    {
+      name: 'store-knows-no-page',
+      severity: 'error',
+      from: { path: '^web/src/store/' },
+      to: { path: '^web/src/(app|offload|shelf|plan|bench|book|kit|demo|ui|drawings|live)/' },
+    },
+    {
+      name: 'kinds-stand-alone',
+      comment: 'a step kind knows the processes, never another kind nor the registry',
+      severity: 'error',
+      from: { path: '^core/src/steps/kinds/([^/]+)\\.ts$' },
+      to: { path: '^core/src/steps/(kinds/|registry|recipe|merge|index)', pathNot: '^core/src/steps/kinds/$1\\.ts$' },
+    },
+    {
+      name: 'processes-know-no-kind',
+      severity: 'error',
+      from: { path: '^core/src/steps/processes/' },
+      to: { path: '^core/src/steps/(kinds/|registry|recipe|merge|index)' },
     },
     { name: 'server-apart', severity: 'error', from: { path: '^server/src' }, to: { path: '^(web|e2e)/' } },
     {

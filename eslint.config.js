@@ -30,7 +30,7 @@ export default defineConfig([
   },
   {
     files: ['{core,web,server}/src/**/*.{ts,tsx}'],
-    ignores: ['web/src/app/clock.ts', 'server/src/clock.ts'],
+    ignores: ['web/src/clock.ts', 'server/src/clock.ts'],
     rules: { 'no-restricted-syntax': ['error', ...noClock] },
   },
   {

@@ -1,7 +1,7 @@
 import { useEffect, useRef } from 'react';
 import { ring } from '../ui/alarm';
-import { nameOfTask, timerOf } from '../ui/running';
-import type { Running } from '../ui/running';
+import { nameOfTask, timerOf } from '../live/running';
+import type { Running } from '../live/running';
 
 const NAME = 'Ironpan';
 

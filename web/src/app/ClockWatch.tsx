@@ -4,11 +4,11 @@ import { useEffect, useRef } from 'react';
 import { append } from '../store/batches';
 import { Dialog } from '../ui/Dialog';
 import { notSaved } from '../ui/notSaved';
-import type { Running } from '../ui/running';
+import type { Running } from '../live/running';
 import { tell } from '../ui/toast';
 import { NotSaved } from '../ui/NotSaved';
 import { useWrite } from '../ui/useWrite';
-import { answerJump, now, useJump } from './clock';
+import { answerJump, now, useJump } from '../clock';
 
 /** Two windows see the same jump at slightly different moments: within these it is the same. */
 const SAME_JUMP_MS = 10_000;

@@ -1,9 +1,9 @@
 import { readNote } from '../store/kit';
-import { useLive } from '../store/live';
+import { useLive } from '../live/live';
 import { openRealm } from '../store/realm';
 import { NotSaved } from '../ui/NotSaved';
 import { useWrite } from '../ui/useWrite';
-import { now } from './clock';
+import { now } from '../clock';
 
 const STALE_MS = 12 * 3600_000;
 

@@ -1,7 +1,7 @@
 import { useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { Dialog } from '../ui/Dialog';
-import { useSettings } from '../ui/useKitchen';
+import { useSettings } from '../live/useKitchen';
 import { PLACES } from './places';
 
 const inField = (t: EventTarget | null): boolean =>

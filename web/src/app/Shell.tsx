@@ -8,7 +8,7 @@ import { realm } from '../store/realm';
 import { boilingText } from '../ui/boiling';
 import { Empty } from '../ui/State';
 import { Notes } from '../ui/Notes';
-import { useKit } from '../ui/useKitchen';
+import { useKit } from '../live/useKitchen';
 import { Keys } from './Keys';
 import { PLACES } from './places';
 

@@ -1,10 +1,10 @@
 import { clock, duration, join } from '@ironpan/core/words';
 import { Link } from 'react-router';
-import { nameOfTask, soakOf, timerOf, useOpen } from '../ui/running';
-import type { Running } from '../ui/running';
+import { nameOfTask, soakOf, timerOf, useOpen } from '../live/running';
+import type { Running } from '../live/running';
 import { Alarm } from './Alarm';
 import { ClockWatch } from './ClockWatch';
-import { useNow } from './clock';
+import { useNow } from '../clock';
 
 /** Always there: what soaks, what runs, what is next. The timers live here and nowhere else. */
 export function Worktop() {

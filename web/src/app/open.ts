@@ -1,6 +1,6 @@
 import { NewerStorageError, db, openDatabase } from '../store/db';
 import { realm } from '../store/realm';
-import { now } from './clock';
+import { now } from '../clock';
 
 /** How the kitchen's storage stands; the page shows a place only when it is open. */
 export type Opening =

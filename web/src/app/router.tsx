@@ -20,7 +20,7 @@ export const makeRouter = () =>
             { path: 'plan/:id', lazy: async () => ({ Component: (await import('../plan')).PlanPage }) },
             {
               path: 'plan/:id/moves',
-              lazy: async () => ({ Component: (await import('../plan/MovesPage')).MovesPage }),
+              lazy: async () => ({ Component: (await import('../plan/moves/MovesPage')).MovesPage }),
             },
             { path: 'bench', lazy: async () => ({ Component: (await import('../bench')).BenchPage }) },
             { path: 'bench/:id', lazy: async () => ({ Component: (await import('../bench')).BatchBenchPage }) },

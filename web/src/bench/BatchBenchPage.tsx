@@ -1,8 +1,8 @@
 import { Link, useParams } from 'react-router';
 import { duration, join, milkOf, millilitres, percent } from '@ironpan/core/words';
 import { foodStyle } from '../drawings/foodStyle';
-import { useBatch } from '../ui/running';
-import type { Running } from '../ui/running';
+import { useBatch } from '../live/running';
+import type { Running } from '../live/running';
 import { BrokenBatch } from '../ui/BrokenBatch';
 import { Empty, Loading } from '../ui/State';
 import { Changed } from './Changed';

@@ -1,7 +1,7 @@
 import { Link, Navigate } from 'react-router';
-import { useNow } from '../app/clock';
+import { useNow } from '../clock';
 import { clock } from '@ironpan/core/words';
-import { nameOfTask, timerOf, useOpen } from '../ui/running';
+import { nameOfTask, timerOf, useOpen } from '../live/running';
 import { BrokenBatch } from '../ui/BrokenBatch';
 import { Empty, Loading } from '../ui/State';
 

@@ -1,7 +1,7 @@
 import { inOrder, progressOf, stillRaw } from '@ironpan/core/batch';
 import { changeText, duration, fitText, join, millilitres, percent } from '@ironpan/core/words';
 import { useMemo } from 'react';
-import type { Running } from '../ui/running';
+import type { Running } from '../live/running';
 
 /** What the last reading changed, in a sentence, and what the batch should now bring beside what was promised. */
 export function Changed({ r }: { readonly r: Running }) {

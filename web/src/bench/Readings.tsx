@@ -3,7 +3,7 @@ import { lastSeq } from '@ironpan/core/batch';
 import { kindOf, numberOf } from '@ironpan/core/steps';
 import type { Step } from '@ironpan/core/steps';
 import { ReadingField } from '../ui/ReadingField';
-import type { Running } from '../ui/running';
+import type { Running } from '../live/running';
 
 /** What is planned of a thing that the step poured or timed; what it brings about is expected from its figure. */
 const planned = (step: Step, what: string): number | undefined =>

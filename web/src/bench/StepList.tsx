@@ -4,8 +4,8 @@ import { kindOf } from '@ironpan/core/steps';
 import { duration, join, SKIPPED_WHY, whyText } from '@ironpan/core/words';
 import { Check } from 'lucide-react';
 import { clockReading } from './actions';
-import { nameOfTask } from '../ui/running';
-import type { Running } from '../ui/running';
+import { nameOfTask } from '../live/running';
+import type { Running } from '../live/running';
 
 /** The whole batch, step by step: what is done and how long it took, what is now, what comes. */
 export function StepList({ r }: { readonly r: Running }) {

@@ -3,7 +3,7 @@ import type { TaskState } from '@ironpan/core/batch';
 import { kindOf } from '@ironpan/core/steps';
 import { readingOf } from '../store/batches';
 import type { Happening } from '../store/batches';
-import type { Running } from '../ui/running';
+import type { Running } from '../live/running';
 
 /** The reading that the bench's own clock gives when this task ends. */
 export function clockReading(t: TaskState): string | null {

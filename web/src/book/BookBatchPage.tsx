@@ -2,10 +2,10 @@ import { bodyText, duration, grams, join, millilitres, percent } from '@ironpan/
 import { lastSeq, measuredMl } from '@ironpan/core/batch';
 import { isPulp, massG } from '@ironpan/core/kitchen';
 import { Link, useNavigate, useParams } from 'react-router';
-import { now } from '../app/clock';
+import { now } from '../clock';
 import { append } from '../store/batches';
-import { useBatch } from '../ui/running';
-import type { Running } from '../ui/running';
+import { useBatch } from '../live/running';
+import type { Running } from '../live/running';
 import { BrokenBatch } from '../ui/BrokenBatch';
 import { Empty, Loading } from '../ui/State';
 import { fullDate } from '../ui/times';

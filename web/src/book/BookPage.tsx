@@ -2,12 +2,12 @@ import { join, millilitres, percent } from '@ironpan/core/words';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { useLayoutEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
-import { now } from '../app/clock';
+import { now } from '../clock';
 import { foodStyle } from '../drawings/foodStyle';
 import { JarShape } from '../drawings/Jar';
 import { bookRows, countBatches } from '../store/batches';
 import type { DigestRow } from '../store/rows';
-import { useLive } from '../store/live';
+import { useLive } from '../live/live';
 import { Empty, Loading } from '../ui/State';
 import { dayIn } from '../ui/times';
 

@@ -1,7 +1,7 @@
 import { lastSeq } from '@ironpan/core/batch';
 import { kindOf } from '@ironpan/core/steps';
 import { ReadingField } from '../ui/ReadingField';
-import type { Running } from '../ui/running';
+import type { Running } from '../live/running';
 
 /** Every reading of the batch, and those that could still be given: a correction reckons the batch, and its jars, anew. */
 export function Correct({ r }: { readonly r: Running }) {

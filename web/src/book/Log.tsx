@@ -3,7 +3,7 @@ import type { BatchEvent } from '@ironpan/core/batch';
 import { kindOf } from '@ironpan/core/steps';
 import { fromInner, plain } from '@ironpan/core/units';
 import { ABANDONED_WHY, duration, join, SKIPPED_WHY, taskName, whyText } from '@ironpan/core/words';
-import type { Running } from '../ui/running';
+import type { Running } from '../live/running';
 import { fullDate, hourMinute } from '../ui/times';
 
 /** The log as it was written; nothing in it is ever changed. */

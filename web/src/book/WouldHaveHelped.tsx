@@ -14,7 +14,7 @@ import {
 } from '@ironpan/core/words';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { now } from '../app/clock';
+import { now } from '../clock';
 import { askRemedies } from '../offload';
 import { addPlan, onePlan } from '../store/plans';
 import { Busy } from '../ui/Busy';
@@ -22,7 +22,7 @@ import { ChoiceButtons } from '../ui/ChoiceButtons';
 import { useAsked } from '../ui/useAsked';
 import { NotSaved } from '../ui/NotSaved';
 import { useWrite } from '../ui/useWrite';
-import type { Running } from '../ui/running';
+import type { Running } from '../live/running';
 
 /** What was wrong with it, and what would have prevented that: each thing done otherwise is folded again. */
 export function WouldHaveHelped({ r }: { readonly r: Running }) {

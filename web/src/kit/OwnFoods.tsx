@@ -4,7 +4,7 @@ import type { MaterialRecord } from '@ironpan/core/records';
 import { plain } from '@ironpan/core/units';
 import { warningText } from '@ironpan/core/words';
 import { useState } from 'react';
-import { now } from '../app/clock';
+import { now } from '../clock';
 import {
   addMaterial,
   changeMaterial,
@@ -18,7 +18,7 @@ import { SelectField } from '../ui/SelectField';
 import { TextField } from '../ui/TextField';
 import { notSaved } from '../ui/notSaved';
 import { putBack, tell } from '../ui/toast';
-import { useMaterials, useMethods } from '../ui/useOwn';
+import { useMaterials, useMethods } from '../live/useOwn';
 import { NotSaved } from '../ui/NotSaved';
 import { useWrite } from '../ui/useWrite';
 

@@ -3,7 +3,7 @@ import { saveSettings } from '../store/kit';
 import type { Settings } from '../store/kit';
 import { CUP_CHOICES } from '../ui/cups';
 import { SelectField } from '../ui/SelectField';
-import { useSettings } from '../ui/useKitchen';
+import { useSettings } from '../live/useKitchen';
 import { NotSaved } from '../ui/NotSaved';
 import { useWrite } from '../ui/useWrite';
 

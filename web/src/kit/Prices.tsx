@@ -2,7 +2,7 @@ import type { Kit } from '@ironpan/core/kitchen';
 import { MATERIALS } from '@ironpan/core/materials';
 import { NumberField } from '../ui/NumberField';
 import { TextField } from '../ui/TextField';
-import { useMaterials } from '../ui/useOwn';
+import { useMaterials } from '../live/useOwn';
 
 interface PricesProps {
   readonly kit: Kit;

@@ -1,5 +1,5 @@
 import { useRef, useState } from 'react';
-import { now } from '../app/clock';
+import { now } from '../clock';
 import { exportKitchen } from '../offload';
 import type { Running } from '../offload';
 import { databaseName } from '../store/db';

@@ -1,10 +1,10 @@
 import type { Kit } from '@ironpan/core/kitchen';
 import type { KitRecord } from '@ironpan/core/records';
 import { useState } from 'react';
-import { now } from '../app/clock';
+import { now } from '../clock';
 import { saveKit } from '../store/kit';
 import { notSaved } from '../ui/notSaved';
-import { useKit } from '../ui/useKitchen';
+import { useKit } from '../live/useKitchen';
 
 /** The kit as it is being changed: ahead of the storage by the writes still under way. */
 export interface KitEdit {

@@ -8,7 +8,7 @@ import type { Edit } from '@ironpan/core/steps';
 import { join, millilitres, USE_NAMES } from '@ironpan/core/words';
 import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
-import { now } from '../app/clock';
+import { now } from '../clock';
 import { startBatch } from '../store/batches';
 import { deleteSchool, keepAsSchool } from '../store/own';
 import { addPlan, deletePlan, restorePlan } from '../store/plans';
@@ -18,7 +18,7 @@ import { TextField } from '../ui/TextField';
 import { putBack, tell } from '../ui/toast';
 import { NotSaved } from '../ui/NotSaved';
 import { useWrite } from '../ui/useWrite';
-import { Backwards } from './Backwards';
+import { Backwards } from './moves/Backwards';
 import { StartAnyway } from './StartAnyway';
 
 /** "to drink cold", "to tofu": only the uses that read as a verb are said. */

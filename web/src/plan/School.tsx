@@ -6,7 +6,7 @@ import { saveSettings } from '../store/kit';
 import type { Settings } from '../store/kit';
 import { CUP_CHOICES, cupMlOf } from '../ui/cups';
 import { SelectField } from '../ui/SelectField';
-import { useSettings } from '../ui/useKitchen';
+import { useSettings } from '../live/useKitchen';
 import { NotSaved } from '../ui/NotSaved';
 import { useWrite } from '../ui/useWrite';
 import { Rounding } from './Rounding';

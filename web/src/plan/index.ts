@@ -1,2 +1,2 @@
 export { PlanPage } from './PlanPage';
-export { PlansPage } from './PlansPage';
+export { PlansPage } from './choosing/PlansPage';

@@ -1,7 +1,7 @@
 import type { PlanRecord, PlanVersion } from '@ironpan/core/records';
 import { applyEdits, mergePlans } from '@ironpan/core/steps';
 import type { Edit, Recipe } from '@ironpan/core/steps';
-import { now } from '../app/clock';
+import { now } from '../clock';
 import { savePlan, stepPlan } from '../store/plans';
 import { notSaved } from '../ui/notSaved';
 import { tell } from '../ui/toast';

@@ -1,6 +1,6 @@
 import { useEffect, useState, useSyncExternalStore } from 'react';
 import type { PlanRecord } from '@ironpan/core/records';
-import { useLive } from '../store/live';
+import { useLive } from '../live/live';
 import { onePlan, undoState } from '../store/plans';
 import type { UndoState } from '../store/plans';
 import { PlanSession } from './session';

@@ -1,4 +1,4 @@
-import { now } from '../app/clock';
+import { now } from '../clock';
 import { appendToJar } from '../store/jars';
 import { NotSaved } from '../ui/NotSaved';
 import { useWrite } from '../ui/useWrite';

@@ -2,7 +2,7 @@ import { fateOf } from '@ironpan/core/batch';
 import { isPulp } from '@ironpan/core/kitchen';
 import { join, millilitres, percent } from '@ironpan/core/words';
 import { countClosed } from '../store/batches';
-import { useLive } from '../store/live';
+import { useLive } from '../live/live';
 import { useMonth } from './useShelf';
 import type { ShelfJar } from './useShelf';
 

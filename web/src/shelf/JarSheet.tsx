@@ -5,7 +5,7 @@ import type { JarHappening } from '@ironpan/core/batch';
 import { duration, HYGIENE, join, THROWN_WHY } from '@ironpan/core/words';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { now } from '../app/clock';
+import { now } from '../clock';
 import { appendToJar, takeBack } from '../store/jars';
 import type { Said } from '../store/jars';
 import { Dialog } from '../ui/Dialog';

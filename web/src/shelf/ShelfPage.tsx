@@ -1,14 +1,14 @@
 import { plain } from '@ironpan/core/units';
 import { useState } from 'react';
 import { Link } from 'react-router';
-import { useNow } from '../app/clock';
+import { useNow } from '../clock';
 import { openRealm, realm } from '../store/realm';
 import { countBatches } from '../store/batches';
-import { useLive } from '../store/live';
+import { useLive } from '../live/live';
 import { BrokenBatch } from '../ui/BrokenBatch';
-import { useOpen } from '../ui/running';
+import { useOpen } from '../live/running';
 import { Loading } from '../ui/State';
-import { useKit } from '../ui/useKitchen';
+import { useKit } from '../live/useKitchen';
 import { Board } from './Board';
 import { BrokenJar } from './BrokenJar';
 import { Doing } from './Doing';

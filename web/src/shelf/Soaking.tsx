@@ -2,8 +2,8 @@ import { plain } from '@ironpan/core/units';
 import { duration, grams, join, percent } from '@ironpan/core/words';
 import { Link } from 'react-router';
 import { Bowl } from '../drawings/Bowl';
-import { soakOf } from '../ui/running';
-import type { Running } from '../ui/running';
+import { soakOf } from '../live/running';
+import type { Running } from '../live/running';
 import { weekdayHour } from '../ui/times';
 
 /** Bowls that fill as the beans drink. */

@@ -5,7 +5,7 @@ import { streamName } from '@ironpan/core/words';
 import { useMemo } from 'react';
 import { fridgeLog, jarsFilledSince, standingJars } from '../store/jars';
 import type { JarLog, JarWithLog } from '../store/jars';
-import { useLive } from '../store/live';
+import { useLive } from '../live/live';
 
 export interface ShelfJar extends JarWithLog {
   readonly now: JarNow;

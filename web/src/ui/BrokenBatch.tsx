@@ -1,5 +1,5 @@
 import { Link } from 'react-router';
-import type { Broken } from './running';
+import type { Broken } from '../live/running';
 
 /** One batch that cannot be reckoned. The others are not touched by it, and its log is whole. */
 export function BrokenBatch({ b }: { readonly b: Broken }) {

@@ -3,10 +3,10 @@ import type { Step } from '@ironpan/core/steps';
 import { fromInner, parseNumber, toInner } from '@ironpan/core/units';
 import { numberFaultText } from '@ironpan/core/words';
 import { useId, useState } from 'react';
-import { now } from '../app/clock';
+import { now } from '../clock';
 import { append, readingOf } from '../store/batches';
 import { keepDraft, readDraft } from '../store/drafts';
-import { useLive } from '../store/live';
+import { useLive } from '../live/live';
 import { NotSaved } from './NotSaved';
 import { useWrite } from './useWrite';
 

@@ -6,8 +6,8 @@ import { append, startBatch } from '../../src/store/batches';
 import type { Happening } from '../../src/store/batches';
 import { readHere } from '../../src/store/kit';
 import { onePlan, planFromMethod } from '../../src/store/plans';
-import { soakOf, timerOf } from '../../src/ui/running';
-import type { Running } from '../../src/ui/running';
+import { soakOf, timerOf } from '../../src/live/running';
+import type { Running } from '../../src/live/running';
 import { allBatches, kitchenForEach } from '../setup';
 
 kitchenForEach('bench');

@@ -4,7 +4,7 @@ import { USUAL_KIT, unlearned } from '@ironpan/core/kitchen';
 import { METHODS, recipeOf } from '@ironpan/core/methods';
 import { kindOf } from '@ironpan/core/steps';
 import { stationOrder } from '../../src/drawings/flowOrder';
-import { mainValues, stationFact, stepsAt } from '../../src/plan/stationFacts';
+import { mainValues, stationFact, stepsAt } from '../../src/plan/stations/stationFacts';
 
 describe.each(METHODS.map((m) => [m.id, m] as const))('the stations of %s', (_, m) => {
   const r = recipeOf(m);

@@ -6,8 +6,8 @@ import { USUAL_KIT, unlearned } from '@ironpan/core/kitchen';
 import { METHODS, recipeOf } from '@ironpan/core/methods';
 import type { Recipe } from '@ironpan/core/steps';
 import { leverName, leverValue } from '@ironpan/core/words';
-import { barsOf, measuresFor, usualMeasure } from '../../src/plan/leverWords';
-import { schoolsIn } from '../../src/plan/useSchools';
+import { barsOf, measuresFor, usualMeasure } from '../../src/plan/moves/leverWords';
+import { schoolsIn } from '../../src/plan/choosing/useSchools';
 
 const school = (id: string): Recipe => recipeOf(METHODS.find((m) => m.id === id) as never);
 const moved = (id: string): readonly Moved[] => whatMoves(school(id), unlearned(USUAL_KIT));

@@ -4,9 +4,9 @@ import type { Here } from '@ironpan/core/kitchen';
 import { MILKS } from '@ironpan/core/methods';
 import { milkName, USE_COUNTS, USE_NAMES } from '@ironpan/core/words';
 import { useDeferredValue, useState } from 'react';
-import { useMethods } from '../ui/useOwn';
-import { ChoiceButtons } from '../ui/ChoiceButtons';
-import { SelectField } from '../ui/SelectField';
+import { useMethods } from '../../live/useOwn';
+import { ChoiceButtons } from '../../ui/ChoiceButtons';
+import { SelectField } from '../../ui/SelectField';
 import { SchoolTable } from './SchoolTable';
 import { useSchools } from './useSchools';
 

@@ -4,7 +4,7 @@ import type { Measure } from '@ironpan/core/batch';
 import type { Moved } from '@ironpan/core/questions';
 import type { Recipe } from '@ironpan/core/steps';
 import { join, leverName, leverValue, measureText } from '@ironpan/core/words';
-import type { LeverBar } from '../drawings/LeverBars';
+import type { LeverBar } from '../../drawings/LeverBars';
 
 const LEAST_REACH = 0.01;
 const MOST_BARS = 8;

@@ -6,16 +6,16 @@ import { METHODS, recipeIn } from '@ironpan/core/methods';
 import { ASKS, celsius, grams, join, milkName, PASTED_EMPTY, PASTED_NOTHING } from '@ironpan/core/words';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { now } from '../app/clock';
-import { addPlan } from '../store/plans';
-import { cupMlOf } from '../ui/cups';
-import { Dialog } from '../ui/Dialog';
-import { NumberField } from '../ui/NumberField';
-import { NotSaved } from '../ui/NotSaved';
-import { useWrite } from '../ui/useWrite';
-import { SelectField } from '../ui/SelectField';
-import { useSettings } from '../ui/useKitchen';
-import { useMaterials } from '../ui/useOwn';
+import { now } from '../../clock';
+import { addPlan } from '../../store/plans';
+import { cupMlOf } from '../../ui/cups';
+import { Dialog } from '../../ui/Dialog';
+import { NumberField } from '../../ui/NumberField';
+import { NotSaved } from '../../ui/NotSaved';
+import { useWrite } from '../../ui/useWrite';
+import { SelectField } from '../../ui/SelectField';
+import { useSettings } from '../../live/useKitchen';
+import { useMaterials } from '../../live/useOwn';
 import { US_CUP_ML } from '@ironpan/core/units';
 
 interface PasteProps {

@@ -1,6 +1,6 @@
 import type { MaterialRecord, MethodRecord } from '@ironpan/core/records';
 import { allMaterials, allMethods } from '../store/own';
-import { useLive } from '../store/live';
+import { useLive } from './live';
 
 /** The cook's own materials and schools. */
 export const useMaterials = (): readonly MaterialRecord[] | undefined => useLive(['materials'], allMaterials).data;

@@ -2,7 +2,7 @@ import type { BodySummary } from '@ironpan/core/batch';
 import type { Range } from '@ironpan/core/questions';
 import { BODY_WORDS, bodyText, thickness } from '@ironpan/core/words';
 import { plain } from '@ironpan/core/units';
-import { BodyScale } from '../drawings/BodyScale';
+import { BodyScale } from '../../drawings/BodyScale';
 
 interface BodyResultProps {
   readonly body: BodySummary;

@@ -13,8 +13,8 @@ import {
   roughly,
 } from '@ironpan/core/words';
 import { plain } from '@ironpan/core/units';
-import { BodyScale } from '../drawings/BodyScale';
-import { foodColour } from '../drawings/foodStyle';
+import { BodyScale } from '../../drawings/BodyScale';
+import { foodColour } from '../../drawings/foodStyle';
 import type { RankedSchool } from './useSchools';
 
 interface SchoolTableProps {

@@ -7,15 +7,15 @@ import type { Edit, Recipe } from '@ironpan/core/steps';
 import { join, leverName, leverValue, MEASURE_NAMES, measureText } from '@ironpan/core/words';
 import { useState } from 'react';
 import { Link, useParams } from 'react-router';
-import { LeverBars } from '../drawings/LeverBars';
-import { SelectField } from '../ui/SelectField';
-import { Empty, Loading } from '../ui/State';
-import { useHere } from '../ui/useKitchen';
-import { tell } from '../ui/toast';
-import { Busy } from '../ui/Busy';
+import { LeverBars } from '../../drawings/LeverBars';
+import { SelectField } from '../../ui/SelectField';
+import { Empty, Loading } from '../../ui/State';
+import { useHere } from '../../live/useKitchen';
+import { tell } from '../../ui/toast';
+import { Busy } from '../../ui/Busy';
 import { barsOf, measuresFor, usualMeasure } from './leverWords';
 import { useLevers } from './useMoves';
-import { usePlan } from './usePlan';
+import { usePlan } from '../usePlan';
 import { MapPart } from './MapPart';
 
 /** What moves the open plan: its levers as bars, and two of them against each other as a map. */

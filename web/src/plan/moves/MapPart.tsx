@@ -14,14 +14,14 @@ import {
   milkOf,
 } from '@ironpan/core/words';
 import { useMemo, useState } from 'react';
-import { BodyMap } from '../drawings/BodyMap';
-import { GROUND } from '../drawings/mapLevels';
-import type { Level } from '../drawings/mapLevels';
-import { SelectField } from '../ui/SelectField';
-import { Busy } from '../ui/Busy';
+import { BodyMap } from '../../drawings/BodyMap';
+import { GROUND } from '../../drawings/mapLevels';
+import type { Level } from '../../drawings/mapLevels';
+import { SelectField } from '../../ui/SelectField';
+import { Busy } from '../../ui/Busy';
 import { MapTable } from './MapTable';
 import { useHeld, useMap } from './useMoves';
-import { useWidth } from './useWidth';
+import { useWidth } from '../useWidth';
 
 const SEED = 640;
 /** First the likeliest kitchen alone, so that the map is there at once; then others, for the edges. */

@@ -8,9 +8,9 @@ import type { Edit } from '@ironpan/core/steps';
 import { BODY_WORDS, CLASS_NAMES, grams, join, milkOf, percent, stopText } from '@ironpan/core/words';
 import { plain } from '@ironpan/core/units';
 import { useMemo, useState } from 'react';
-import { Dialog } from '../ui/Dialog';
-import { NumberField } from '../ui/NumberField';
-import { SelectField } from '../ui/SelectField';
+import { Dialog } from '../../ui/Dialog';
+import { NumberField } from '../../ui/NumberField';
+import { SelectField } from '../../ui/SelectField';
 
 interface BackwardsProps {
   readonly plan: PlanRecord;

@@ -1,8 +1,8 @@
 import type { Here } from '@ironpan/core/kitchen';
 import type { Recipe } from '@ironpan/core/steps';
 import { useCallback, useEffect, useState } from 'react';
-import { askRanges } from '../offload';
-import type { Ranges } from '../offload';
+import { askRanges } from '../../offload';
+import type { Ranges } from '../../offload';
 
 const KITCHENS = 240;
 const SEED = 640;

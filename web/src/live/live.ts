@@ -1,6 +1,6 @@
 import { useQuery, useQueryClient } from '@tanstack/react-query';
-import { liveQuery } from 'dexie';
 import { useEffect, useState } from 'react';
+import { follow } from '../store/follow';
 
 export interface Live<T> {
   readonly data: T | undefined;
@@ -23,11 +23,11 @@ export function useLive<T>(key: readonly unknown[], read: () => Promise<T>): Liv
     networkMode: 'always',
   });
   useEffect(() => {
-    const sub = liveQuery(read).subscribe({
-      next: (v) => client.setQueryData(JSON.parse(id) as readonly unknown[], v),
-      error: (error: unknown) => setFailed({ id, error }),
-    });
-    return () => sub.unsubscribe();
+    return follow(
+      read,
+      (v) => client.setQueryData(JSON.parse(id) as readonly unknown[], v),
+      (error) => setFailed({ id, error }),
+    );
     // `read` is a new function at each render; the key says when the question changes.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [client, id]);

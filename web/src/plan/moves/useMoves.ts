@@ -2,9 +2,9 @@ import type { LeverMap, MapAsked, Moved } from '@ironpan/core/questions';
 import type { Here } from '@ironpan/core/kitchen';
 import type { Recipe } from '@ironpan/core/steps';
 import { useCallback, useState } from 'react';
-import { askLevers, askMap } from '../offload';
-import { useAsked } from '../ui/useAsked';
-import type { Asked } from '../ui/useAsked';
+import { askLevers, askMap } from '../../offload';
+import { useAsked } from '../../ui/useAsked';
+import type { Asked } from '../../ui/useAsked';
 
 /** A value that is made anew only when its key changes. */
 export function useHeld<T>(key: string, make: () => T): T {

@@ -7,8 +7,8 @@ import { kindOf, KINDS, makeStep, orderFaults, paramOf } from '@ironpan/core/ste
 import type { Edit, Kind, Recipe, Station, Step } from '@ironpan/core/steps';
 import { plain } from '@ironpan/core/units';
 import { STATIONS, streamName } from '@ironpan/core/words';
-import type { Units } from '../ui/cups';
-import { SelectField } from '../ui/SelectField';
+import type { Units } from '../../ui/cups';
+import { SelectField } from '../../ui/SelectField';
 import { ParamField } from './ParamField';
 import { stepsAt } from './stationFacts';
 import { StreamField } from './StreamField';

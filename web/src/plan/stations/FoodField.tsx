@@ -1,8 +1,8 @@
 import { MATERIALS } from '@ironpan/core/materials';
 import type { Recipe } from '@ironpan/core/steps';
 import type { Edit } from '@ironpan/core/steps';
-import { useMaterials } from '../ui/useOwn';
-import { SelectField } from '../ui/SelectField';
+import { useMaterials } from '../../live/useOwn';
+import { SelectField } from '../../ui/SelectField';
 
 interface FoodFieldProps {
   readonly recipe: Recipe;

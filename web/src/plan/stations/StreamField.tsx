@@ -1,7 +1,7 @@
 import { applyEdits, kindOf, orderFaults, paramOf } from '@ironpan/core/steps';
 import type { Recipe, Step } from '@ironpan/core/steps';
 import { streamName } from '@ironpan/core/words';
-import { SelectField } from '../ui/SelectField';
+import { SelectField } from '../../ui/SelectField';
 
 interface StreamFieldProps {
   readonly recipe: Recipe;

@@ -18,7 +18,7 @@ import {
   thickness,
 } from '@ironpan/core/words';
 import type { Spoken } from '@ironpan/core/words';
-import { Figure } from '../ui/Figure';
+import { Figure } from '../../ui/Figure';
 import { BodyResult } from './BodyResult';
 import { Classes } from './Classes';
 import { RESULTS_ID } from './places';

@@ -1,7 +1,7 @@
 import type { KitRecord } from '@ironpan/core/records';
 import { readHere, readKit, readSettings } from '../store/kit';
 import type { HereRecord, Settings } from '../store/kit';
-import { useLive } from '../store/live';
+import { useLive } from './live';
 
 export const useKit = (): KitRecord | undefined => useLive(['kit'], readKit).data;
 /** The kit and what was learned of it: what plans are folded with. */

@@ -5,7 +5,7 @@ import { taskName } from '@ironpan/core/words';
 import { useMemo } from 'react';
 import { oneBatch, openBatches } from '../store/batches';
 import type { BatchWithLog } from '../store/batches';
-import { useLive } from '../store/live';
+import { useLive } from './live';
 
 export interface Running extends BatchWithLog {
   readonly progress: Progress;
