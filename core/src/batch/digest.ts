@@ -1,4 +1,5 @@
 import { massG, volumeMl } from '../kitchen';
+import { kindOf } from '../steps';
 import { evidenceOf } from '../learning';
 import type { Evidence } from '../learning';
 import type { BatchEvent, FrozenBatch } from './events';
@@ -41,10 +42,12 @@ export function measuredMl(p: Progress): number | null {
   let ml = 0;
   let jars = 0;
   for (const step of p.recipe.steps) {
-    if (step.kind !== 'jar') continue;
+    const kind = kindOf(step.kind);
+    const stream = kind.fills?.(step.params);
+    if (stream === undefined || !Object.hasOwn(kind.readings, 'filledG')) continue;
     jars += 1;
     const weighed = p.readings.find((x) => x.step === step.id && x.what === 'filledG');
-    const s = p.outcome.products[step.params.of];
+    const s = p.outcome.products[stream];
     if (!weighed || !s || massG(s) <= 0) return null;
     ml += (weighed.value * volumeMl(s)) / massG(s);
   }

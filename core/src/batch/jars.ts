@@ -1,4 +1,5 @@
-import { hasFood, massG, portion, thingOf, volumeMl } from '../kitchen';
+import { hasFood, massG, portion, volumeMl } from '../kitchen';
+import { kindOf } from '../steps';
 import type { FilledJar, FrozenBatch } from './events';
 import type { Progress } from './progress';
 
@@ -6,7 +7,7 @@ import type { Progress } from './progress';
 const LEAST_G = 5;
 
 /**
- * The vessels a finished batch fills: what a jar step closed goes into its jars in equal parts, everything else that is
+ * The vessels a finished batch fills: what a step closed into vessels goes into them in equal parts, everything else that is
  * food into one tub each. Ids follow from the batch, so that a corrected reading rewrites the same jars.
  */
 export function jarsOf(batch: FrozenBatch, p: Progress): readonly FilledJar[] {
@@ -14,12 +15,11 @@ export function jarsOf(batch: FrozenBatch, p: Progress): readonly FilledJar[] {
   const end = p.endedAt ?? batch.startedAt;
   for (const [product, s] of Object.entries(p.outcome.products)) {
     if (!hasFood(s) || massG(s) < LEAST_G) continue;
-    const i = p.recipe.steps.findLastIndex((x) => x.kind === 'jar' && x.params.of === product);
-    const step = p.recipe.steps[i];
-    const n = step ? Math.max(1, p.outcome.stages[i]?.figures.jars ?? 1) : 1;
+    const i = p.recipe.steps.findLastIndex((x) => kindOf(x.kind).fills?.(x.params) === product);
+    const figures = p.outcome.stages[i]?.figures;
+    const n = Math.max(1, figures?.jars ?? 1);
     const ml = volumeMl(s) / n;
-    const vesselMl =
-      step?.kind === 'jar' ? thingOf(batch.kit, 'jar', step.params.jar).ml : Math.ceil((ml * 1.2) / 100) * 100;
+    const vesselMl = figures?.jarMl ?? Math.ceil((ml * 1.2) / 100) * 100;
     const last = p.outcome.stages.findLastIndex((x) => x.writes.some(([w, made]) => w === product && made !== null));
     const stepId = p.outcome.stages[last]?.step;
     const filledAt =

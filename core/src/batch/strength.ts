@@ -1,3 +1,4 @@
+import { kindOf, numberOf } from '../steps';
 import type { Recipe } from '../steps';
 
 /**
@@ -6,9 +7,9 @@ import type { Recipe } from '../steps';
  */
 export function gramsPerLitre(recipe: Recipe): number | null {
   const food = recipe.larder.reduce((g, l) => g + l.grams, 0);
-  const fresh = recipe.steps.reduce((g, x) => {
-    if (x.kind === 'grind') return g + x.params.waterG + x.params.iceG;
-    return x.kind === 'wash' || x.kind === 'knead' || x.kind === 'holdBack' ? g + x.params.waterG : g;
-  }, 0);
+  let fresh = 0;
+  for (const s of recipe.steps)
+    for (const [name, spec] of Object.entries(kindOf(s.kind).params))
+      if (spec.type === 'number' && spec.fresh) fresh += numberOf(s, name);
   return fresh > 0 ? (1000 * food) / fresh : null;
 }

@@ -1,7 +1,18 @@
 import { jobsOf, oneCookS } from './jobs';
 import { beanyIndexOf, contents, flowG, inhibitorLeftOf, isPulp, massG, solidsG, volumeMl, waterG } from '../kitchen';
 import type { Hygiene, Kit, Stream } from '../kitchen';
-import { bodyOf, bodyWord, contextOf, gritShareOf, isDone, isPasty, keepBy, settlesMmPerH, slipWord } from '../steps';
+import {
+  kindOf,
+  bodyOf,
+  bodyWord,
+  contextOf,
+  gritShareOf,
+  isDone,
+  isPasty,
+  keepBy,
+  settlesMmPerH,
+  slipWord,
+} from '../steps';
 import type { BodyWord, Ctx, KeepBy, Outcome, Recipe, SlipWord } from '../steps';
 import { classesOf } from './classes';
 import type { ClassResult } from './classes';
@@ -138,9 +149,10 @@ function productOf(name: string, s: Stream, recipe: Recipe, kit: Kit, ctx: Ctx, 
 /** Streams that go into jars or boxes, in the plan's own order. */
 export function jarredStreams(recipe: Recipe, o: Outcome): readonly string[] {
   const out: string[] = [];
-  for (const s of recipe.steps)
-    if ((s.kind === 'jar' || s.kind === 'freeze') && o.products[s.params.of] && !out.includes(s.params.of))
-      out.push(s.params.of);
+  for (const s of recipe.steps) {
+    const stream = kindOf(s.kind).fills?.(s.params);
+    if (stream !== undefined && o.products[stream] && !out.includes(stream)) out.push(stream);
+  }
   return out;
 }
 

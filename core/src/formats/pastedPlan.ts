@@ -58,7 +58,7 @@ function waterEdits(r: Recipe, lines: readonly PastedLine[]): readonly Edit[] {
 function shared(recipe: Recipe, total: number): readonly Edit[] {
   const fresh = recipe.steps.flatMap((s) =>
     Object.entries(kindOf(s.kind).params).flatMap(([param, spec]) =>
-      spec.type === 'number' && spec.fresh ? [{ step: s.id, param, now: numberOf(s, param) }] : [],
+      spec.type === 'number' && spec.fresh && spec.water ? [{ step: s.id, param, now: numberOf(s, param) }] : [],
     ),
   );
   const now = fresh.reduce((g, f) => g + f.now, 0);
@@ -109,14 +109,15 @@ function withFinish(r: Recipe, lines: readonly PastedLine[], unused: PastedLine[
   const [syrup, ...more] = saying(lines, 'syrup');
   unused.push(...more.map((x) => x.line));
   if (dry.length === 0 && !syrup) return r;
-  const jar = r.steps.findIndex((s) => s.kind === 'jar' || s.kind === 'freeze');
+  const jar = r.steps.findIndex((s) => kindOf(s.kind).fills !== undefined);
   const before = r.steps[jar];
+  const filled = before && kindOf(before.kind).fills?.(before.params);
   const has = r.steps.find((s) => s.kind === 'finish');
-  if (!has && before?.kind !== 'jar' && before?.kind !== 'freeze') {
+  if (!has && filled === undefined) {
     unused.push(...dry.map((x) => x.line), ...(syrup ? [syrup.line] : []));
     return r;
   }
-  const finish = has ?? makeStep('finish', 'finish', { of: (before as Step<'jar' | 'freeze'>).params.of });
+  const finish = has ?? makeStep('finish', 'finish', filled === undefined ? {} : { of: filled });
   const whole = has ? r : { ...r, steps: [...r.steps.slice(0, jar), finish, ...r.steps.slice(jar)] };
   const params = new Map<string, number>();
   for (const x of dry) params.set(x.what.param, (params.get(x.what.param) ?? 0) + x.grams);

@@ -169,7 +169,7 @@ export function freshWater(recipe: Recipe, by: number): Edit[] {
   const edits: Edit[] = [];
   for (const s of recipe.steps)
     for (const [param, spec] of Object.entries(kindOf(s.kind).params))
-      if (spec.type === 'number' && (spec.fresh || param === 'iceG')) {
+      if (spec.type === 'number' && spec.fresh) {
         const now = numberOf(s, param);
         if (now > 0) edits.push({ do: 'set', step: s.id, param, value: Math.min(spec.high, now * by) });
       }

@@ -1,3 +1,4 @@
+import { kindOf } from '../steps';
 import { MEASURES, SET } from '../batch';
 import type { Measure, Summary } from '../batch';
 import type { Here } from '../kitchen';
@@ -186,7 +187,9 @@ function judged(use: Use, c: Candidate, s: Summary, at: AtHand, middle: Middles)
     .sort((a, b) => b.weight * (0.2 + Math.max(0, b.ahead)) - a.weight * (0.2 + Math.max(0, a.ahead)));
   const bad = points.filter((p) => p.fit < 0.85).sort((a, b) => (1 - b.fit) * b.weight - (1 - a.fit) * a.weight);
   const late = at.hours !== null && s.elapsedS > at.hours * H;
-  const needsJug = c.recipe.steps.some((x) => x.kind === 'grind');
+  const needsJug = c.recipe.steps.some((x) =>
+    Object.values(kindOf(x.kind).params).some((p) => p.type === 'thing' && p.thing === 'jug'),
+  );
   return {
     id: c.id,
     milk: c.milk,

@@ -119,12 +119,12 @@ export function orderFaults(r: Recipe): readonly OrderFault[] {
     const named = streamParams(s.kind).map((name) => String(paramOf(s, name)));
     const twice = named.find((n, i) => named.indexOf(n) !== i);
     if (twice !== undefined) faults.push({ index, step: s.id, stream: twice, why: 'twice' });
-    if (s.kind === 'strain' || (s.kind === 'pool' && s.params.share >= 1)) {
-      there.delete(s.params.of);
-      usedBy.set(s.params.of, s.id);
+    const gone = kind.usesUp?.(s.params) ?? [];
+    for (const stream of gone) {
+      there.delete(stream);
+      usedBy.set(stream, s.id);
     }
-    for (const stream of kind.writes(s.params))
-      if (!(s.kind === 'strain' || s.kind === 'pool') || stream !== s.params.of) there.add(stream);
+    for (const stream of kind.writes(s.params)) if (!gone.includes(stream)) there.add(stream);
   });
   return faults;
 }

@@ -23,7 +23,7 @@ import { split } from './kinds/split';
 import { strain } from './kinds/strain';
 import { toast } from './kinds/toast';
 import { wash } from './kinds/wash';
-import type { StepKind, Ctx, ReadingSpec, StepResult } from './types';
+import type { MainParam, StepKind, Ctx, ReadingSpec, StepResult } from './types';
 import type { Kind, ParamSpec, Params, Step, Station } from './params';
 import type { Stream } from '../kitchen';
 
@@ -66,8 +66,13 @@ interface AnyKind {
   readonly params: Readonly<Record<string, ParamSpec>>;
   readonly nothing: Readonly<Record<string, unknown>> | null;
   readonly readings: Readonly<Record<string, ReadingSpec<Kind>>>;
+  readonly main?: readonly MainParam<Kind>[];
+  readonly tasks?: Readonly<Record<string, string>>;
+  readonly along?: true;
   reads(p: Step['params']): readonly string[];
   writes(p: Step['params']): readonly string[];
+  usesUp?(p: Step['params']): readonly string[];
+  fills?(p: Step['params']): string;
   run(id: string, p: Step['params'], get: (s: string) => Stream, ctx: Ctx): StepResult;
 }
 export function kindOf(kind: Kind): AnyKind {

@@ -63,6 +63,16 @@ export interface ReadingSpec<K extends Kind> {
   readonly sd?: number;
   readonly effect: (p: Readonly<Params[K]>, ctx: Ctx) => Effect;
 }
+/** A value of a step that its station always shows; the weightiest of a station first, a tenth of a unit apart. */
+export interface MainParam<K extends Kind> {
+  readonly param: keyof Params[K] & string;
+  readonly label: string;
+  readonly weight: number;
+  /** Of several steps of this kind the first speaks; the last when not said. */
+  readonly first?: true;
+  /** Shown only when there is some of it. */
+  readonly ifSome?: true;
+}
 export interface StepKind<K extends Kind> {
   readonly kind: K;
   readonly label: string;
@@ -71,8 +81,17 @@ export interface StepKind<K extends Kind> {
   readonly params: { readonly [P in keyof Params[K]]: ParamSpec };
   /** The "zero amount" at which run changes nothing; null where there is none. */
   readonly nothing: Partial<Params[K]> | null;
+  readonly main?: readonly MainParam<K>[];
+  /** What a list calls its tasks, where the name of the step will not do. */
+  readonly tasks?: Readonly<Record<string, string>>;
+  /** It happens along the way, wherever that is: it gives its station no place in the order. */
+  readonly along?: true;
   reads(p: Readonly<Params[K]>): readonly string[];
   writes(p: Readonly<Params[K]>): readonly string[];
+  /** Streams that are no more after it; none when not said. */
+  usesUp?(p: Readonly<Params[K]>): readonly string[];
+  /** The stream it closes into vessels of its own. */
+  fills?(p: Readonly<Params[K]>): string;
   run(stepId: string, p: Readonly<Params[K]>, get: (s: string) => Stream, ctx: Ctx): StepResult<K>;
   readonly readings: Readonly<Record<string, ReadingSpec<K>>>;
 }

@@ -56,13 +56,13 @@ export function ClockWatch({ open }: { readonly open: readonly Running[] }) {
       </p>
       <NotSaved of={write} />
       <div className="grid gap-2 sm:grid-cols-2">
-        <button type="button" className="btn btn-primary btn-big" onClick={answerJump}>
+        <button type="button" className="btn btn-primary btn-lg" onClick={answerJump}>
           It was asleep: the time passed
         </button>
         <button
           type="button"
           data-once
-          className="btn btn-plain btn-big"
+          className="btn btn-outline btn-lg"
           onClick={() => write.run('that the clock was set', () => correct(open, jump.byMs, jump.at), answerJump)}
         >
           The clock was set: go on as before

@@ -24,11 +24,11 @@ export function DemoBanner() {
         {stale && ' It was laid out some time ago, so its jars are old.'}
       </p>
       {stale && (
-        <button type="button" className="linkish small" onClick={again}>
+        <button type="button" className="link small" onClick={again}>
           Lay it out afresh
         </button>
       )}
-      <button type="button" className="linkish small" onClick={() => openRealm('kitchen')}>
+      <button type="button" className="link small" onClick={() => openRealm('kitchen')}>
         Leave it, open my own kitchen
       </button>
       <NotSaved of={write} />

@@ -27,10 +27,10 @@ export function Keys() {
   if (!help) return null;
   return (
     <Dialog title="Keys" onClose={() => setHelp(false)}>
-      <table className="w-full">
+      <table className="table w-full">
         <tbody>
           {PLACES.map((p) => (
-            <tr key={p.key} className="rowline">
+            <tr key={p.key}>
               <td className="num w-16 py-1.5">{p.key}</td>
               <td>{p.name}</td>
             </tr>

@@ -26,7 +26,7 @@ export function PlaceFailed() {
   }, [notLoaded]);
   return (
     <div className="p-6">
-      <div className="notice danger mx-auto max-w-xl" role="alert">
+      <div className="alert alert-error mx-auto max-w-xl" role="alert">
         {notLoaded ? (
           <>
             <h1 className="mb-2 text-2xl">This place is not loaded yet</h1>
@@ -48,7 +48,7 @@ export function PlaceFailed() {
           <button type="button" className="btn btn-primary" onClick={again}>
             Try again
           </button>
-          <button type="button" className="btn btn-plain" onClick={() => location.reload()}>
+          <button type="button" className="btn btn-outline" onClick={() => location.reload()}>
             Reload
           </button>
         </p>

@@ -17,7 +17,7 @@ export function UpdateReady() {
         <b>A newer Ironpan is ready.</b> It is taken up when you leave this window with no timer running and nothing
         half typed.
       </p>
-      <button type="button" className="linkish small" onClick={update.take}>
+      <button type="button" className="link small" onClick={update.take}>
         Take it up now
       </button>
     </div>

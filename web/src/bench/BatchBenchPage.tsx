@@ -51,7 +51,7 @@ function Over({ r }: { readonly r: Running }) {
     return (
       <Empty title={`${r.batch.name} was abandoned`}>
         <p>Its log is kept in the book.</p>
-        <Link className="btn btn-plain" to={`/book/${r.batch.id}`}>
+        <Link className="btn btn-outline" to={`/book/${r.batch.id}`}>
           See it in the book
         </Link>
       </Empty>
@@ -65,15 +65,15 @@ function Over({ r }: { readonly r: Running }) {
         </p>
       )}
       {m && !m.done && (
-        <p className="notice danger text-left" style={{ color: 'var(--ink)' }}>
+        <p className="alert alert-error text-left" style={{ color: 'var(--ink)' }}>
           By what was recorded this milk has not been boiled enough. Do not drink it; go back and hold it at the boil.
         </p>
       )}
       <p className="flex flex-wrap justify-center gap-3">
-        <Link className="btn btn-primary btn-big" to="/">
+        <Link className="btn btn-primary btn-lg" to="/">
           To the shelf
         </Link>
-        <Link className="btn btn-plain btn-big" to={`/book/${r.batch.id}`}>
+        <Link className="btn btn-outline btn-lg" to={`/book/${r.batch.id}`}>
           In the book
         </Link>
       </p>

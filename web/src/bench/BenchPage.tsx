@@ -17,7 +17,7 @@ export function BenchPage() {
     return (
       <Empty title="Nothing is on the bench">
         <p>Open a plan and start it; the bench then takes you through it, one step at a time.</p>
-        <Link className="btn btn-primary btn-big" to="/plan">
+        <Link className="btn btn-primary btn-lg" to="/plan">
           Choose a plan
         </Link>
       </Empty>

@@ -24,8 +24,8 @@ export function Changed({ r }: { readonly r: Running }) {
     <section aria-label="What it should bring" className="plate p-4">
       <h2 className="mb-1 text-lg">What it should bring</h2>
       {m && (
-        <table className="w-full">
-          <thead className="thead">
+        <table className="table w-full">
+          <thead>
             <tr>
               <th scope="col">
                 <span className="sr-only">figure</span>
@@ -51,14 +51,14 @@ export function Changed({ r }: { readonly r: Running }) {
       )}
       <div aria-live="polite">
         {said && (
-          <p className="notice know mt-3" data-changed>
+          <p className="alert alert-info mt-3" data-changed>
             {said.text}
             {said.fit !== null && <span className="mt-1 block">{said.fit}</span>}
           </p>
         )}
       </div>
       {raw && (
-        <p className="notice danger mt-3">
+        <p className="alert alert-error mt-3">
           Do not taste slurry, milk or pulp before the hold is done: raw soy upsets the stomach.
         </p>
       )}
@@ -67,7 +67,7 @@ export function Changed({ r }: { readonly r: Running }) {
 }
 function Row({ label, now, was }: { readonly label: string; readonly now: string; readonly was: string }) {
   return (
-    <tr className="rowline">
+    <tr>
       <th scope="row" className="py-1 text-left font-normal">
         {label}
       </th>

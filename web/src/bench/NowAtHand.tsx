@@ -59,7 +59,7 @@ export function NowAtHand({ r, t }: { readonly r: Running; readonly t: TaskState
         {before && (
           <button
             type="button"
-            className="btn btn-plain btn-big"
+            className="btn btn-outline btn-lg"
             onClick={() => log('that you went back', [{ is: 'back', step: before.step.id }])}
           >
             Go back
@@ -68,7 +68,7 @@ export function NowAtHand({ r, t }: { readonly r: Running; readonly t: TaskState
         {timer && t.task.hands !== 'free' && (
           <button
             type="button"
-            className="btn btn-plain btn-big"
+            className="btn btn-outline btn-lg"
             onClick={() =>
               log(timer.paused ? 'that it goes on' : 'the pause', [{ is: timer.paused ? 'resumed' : 'paused' }])
             }
@@ -77,14 +77,14 @@ export function NowAtHand({ r, t }: { readonly r: Running; readonly t: TaskState
           </button>
         )}
         {canSkip(r.progress.recipe, t.step.id) && (
-          <button type="button" className="btn btn-plain btn-big" onClick={() => setAsking('skip')}>
+          <button type="button" className="btn btn-outline btn-lg" onClick={() => setAsking('skip')}>
             Leave out
           </button>
         )}
-        <button type="button" className="btn btn-plain btn-big" onClick={() => setAsking('note')}>
+        <button type="button" className="btn btn-outline btn-lg" onClick={() => setAsking('note')}>
           Note
         </button>
-        <button type="button" className="btn btn-plain btn-big" onClick={() => setAsking('abandon')}>
+        <button type="button" className="btn btn-outline btn-lg" onClick={() => setAsking('abandon')}>
           Abandon
         </button>
       </div>
@@ -93,13 +93,13 @@ export function NowAtHand({ r, t }: { readonly r: Running; readonly t: TaskState
           <button
             type="button"
             data-once
-            className="btn btn-primary btn-big text-lg!"
+            className="btn btn-primary btn-lg text-lg!"
             onClick={() => log('the start', [begin(t)])}
           >
             {`Start: ${join(duration(t.task.timerS ?? t.task.durationS))}`}
           </button>
         ) : (
-          <button type="button" data-once className="btn btn-primary btn-big text-lg!" onClick={done}>
+          <button type="button" data-once className="btn btn-primary btn-lg text-lg!" onClick={done}>
             {after ? 'Done, next' : 'Done, to the shelf'}
           </button>
         )}

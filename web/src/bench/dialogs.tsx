@@ -23,7 +23,7 @@ function Why<R extends string>({ reasons, other, label, write, onChoose }: WhyPr
       <NotSaved of={write} />
       <div className="grid gap-2 sm:grid-cols-2">
         {reasons.map(([why, text]) => (
-          <button key={why} type="button" className="btn btn-plain btn-big" onClick={() => onChoose(why, '')}>
+          <button key={why} type="button" className="btn btn-outline btn-lg" onClick={() => onChoose(why, '')}>
             {text}
           </button>
         ))}
@@ -33,7 +33,7 @@ function Why<R extends string>({ reasons, other, label, write, onChoose }: WhyPr
       </label>
       <textarea
         id={id}
-        className="field mt-1 w-full p-2"
+        className="textarea mt-1 w-full p-2"
         rows={2}
         maxLength={400}
         value={own}
@@ -41,7 +41,7 @@ function Why<R extends string>({ reasons, other, label, write, onChoose }: WhyPr
       />
       <button
         type="button"
-        className="btn btn-primary btn-big mt-2 w-full"
+        className="btn btn-primary btn-lg mt-2 w-full"
         disabled={own.trim() === ''}
         onClick={() => onChoose(other, own.trim())}
       >
@@ -66,7 +66,7 @@ export function SkipDialog({ dangers, onSkip, write, onClose }: SkipDialogProps)
   return (
     <Dialog title="Leave this step out?" onClose={onClose}>
       {dangers.map((d) => (
-        <p key={d} className="notice danger mb-3">
+        <p key={d} className="alert alert-error mb-3">
           {d}
         </p>
       ))}
@@ -136,10 +136,10 @@ export function TookDialog({ ranS, plannedS, onTook, write, onClose }: TookDialo
       </p>
       <NotSaved of={write} />
       <div className="grid gap-2 sm:grid-cols-2">
-        <button type="button" className="btn btn-primary btn-big" onClick={choose(plannedS)}>
+        <button type="button" className="btn btn-primary btn-lg" onClick={choose(plannedS)}>
           As planned, {join(duration(plannedS))}
         </button>
-        <button type="button" className="btn btn-plain btn-big" onClick={choose(ranS)}>
+        <button type="button" className="btn btn-outline btn-lg" onClick={choose(ranS)}>
           As timed, {join(duration(ranS))}
         </button>
       </div>

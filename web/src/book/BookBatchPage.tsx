@@ -57,9 +57,9 @@ function Figures({ r }: { readonly r: Running }) {
   const pulp = Object.values(r.progress.outcome.products).reduce((g, s) => g + (isPulp(s) ? massG(s) : 0), 0);
   return (
     <section aria-label="Figures" className="plate p-4">
-      <table className="w-full">
-        <thead className="thead">
-          <tr className="rowline">
+      <table className="table w-full">
+        <thead>
+          <tr>
             <th scope="col" className="pb-1">
               figure
             </th>
@@ -94,14 +94,14 @@ function Figures({ r }: { readonly r: Running }) {
         </tbody>
       </table>
       {m && !m.done && r.progress.state === 'finished' && (
-        <p className="notice danger mt-3">By what was recorded this milk was not boiled enough. Do not drink it.</p>
+        <p className="alert alert-error mt-3">By what was recorded this milk was not boiled enough. Do not drink it.</p>
       )}
     </section>
   );
 }
 function Row({ label, cells }: { readonly label: string; readonly cells: readonly string[] }) {
   return (
-    <tr className="rowline">
+    <tr>
       <th scope="row" className="py-1.5 text-left font-normal">
         {label}
       </th>
@@ -120,7 +120,7 @@ function Bench({ r }: { readonly r: Running }) {
   if (r.progress.state === 'abandoned') return null;
   if (r.progress.state === 'open')
     return (
-      <Link className="btn btn-primary btn-big" to={`/bench/${r.batch.id}`}>
+      <Link className="btn btn-primary btn-lg" to={`/bench/${r.batch.id}`}>
         It is on the bench: go on
       </Link>
     );
@@ -135,7 +135,7 @@ function Bench({ r }: { readonly r: Running }) {
   };
   return (
     <div>
-      <button type="button" className="btn btn-plain btn-big" onClick={back}>
+      <button type="button" className="btn btn-outline btn-lg" onClick={back}>
         Open it again at the bench
       </button>
       <NotSaved of={write} />

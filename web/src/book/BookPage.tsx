@@ -28,7 +28,7 @@ export function BookPage() {
     return (
       <Empty title="The book is empty">
         <p>Every batch you start is written here, with what it promised and what came out.</p>
-        <Link className="btn btn-primary btn-big" to="/plan">
+        <Link className="btn btn-primary btn-lg" to="/plan">
           Plan a milk
         </Link>
       </Empty>
@@ -57,9 +57,9 @@ function Rows({ count }: { readonly count: number }) {
   const after = rows.getTotalSize() - ((drawn.at(-1)?.end ?? top) - top);
   return (
     <div ref={list} className="plate overflow-x-auto" tabIndex={0} role="region" aria-label="Batches">
-      <table className="w-full min-w-[46rem]" aria-rowcount={count + 1}>
-        <thead className="thead">
-          <tr className="rowline">
+      <table className="table w-full min-w-[46rem]" aria-rowcount={count + 1}>
+        <thead>
+          <tr>
             <th scope="col" className="p-3">
               batch
             </th>
@@ -92,7 +92,7 @@ function Rows({ count }: { readonly count: number }) {
               ref={rows.measureElement}
               data-index={v.index}
               aria-rowindex={v.index + 2}
-              className="rowline hover:bg-[var(--ground)]"
+              className="hover:bg-[var(--ground)]"
             >
               <Cells r={at(v.index)} />
             </tr>

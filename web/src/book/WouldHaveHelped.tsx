@@ -106,7 +106,7 @@ function Found({ r, made, complaint, found }: FoundProps) {
               <button
                 type="button"
                 data-once
-                className="linkish"
+                className="link"
                 aria-label={`Plan it so: ${text}`}
                 onClick={() => plan(x)}
               >

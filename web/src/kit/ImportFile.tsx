@@ -95,13 +95,13 @@ export function ImportFile() {
         {state.is === 'working' && (
           <p className="mt-2">
             {state.what} … <span className="num">{Math.round(100 * state.share)} %</span>{' '}
-            <button type="button" className="linkish" onClick={reset}>
+            <button type="button" className="link" onClick={reset}>
               Stop
             </button>
           </p>
         )}
         {state.is === 'bad' && (
-          <div className="notice danger mt-3" role="alert">
+          <div className="alert alert-error mt-3" role="alert">
             <p className="font-bold">Nothing was changed.</p>
             <ul className="list-disc pl-5">
               {state.faults.map((f, i) => (
@@ -110,13 +110,13 @@ export function ImportFile() {
                 </li>
               ))}
             </ul>
-            <button type="button" className="linkish mt-1" onClick={reset}>
+            <button type="button" className="link mt-1" onClick={reset}>
               Choose another file
             </button>
           </div>
         )}
         {state.is === 'ready' && (
-          <div className="notice know mt-3">
+          <div className="alert alert-info mt-3">
             <p className="font-bold">“{state.name}” is a whole kitchen.</p>
             <fieldset className="my-2">
               <legend className="sr-only">Merge or replace</legend>
@@ -143,7 +143,7 @@ export function ImportFile() {
               <button type="button" className="btn btn-primary" onClick={() => void write()}>
                 {how === 'merge' ? 'Merge it in' : 'Replace this kitchen'}
               </button>
-              <button type="button" className="btn btn-plain" onClick={reset}>
+              <button type="button" className="btn btn-outline" onClick={reset}>
                 Leave it
               </button>
             </div>
@@ -158,8 +158,8 @@ export function ImportFile() {
 const isSome = (c: Count): boolean => c.added + c.changed + c.same + c.removed > 0;
 function Counts({ counts }: { readonly counts: readonly Count[] }) {
   return (
-    <table className="w-full max-w-md">
-      <thead className="thead">
+    <table className="table w-full max-w-md">
+      <thead>
         <tr>
           <th scope="col">what</th>
           <th scope="col" className="text-right!">

@@ -49,7 +49,7 @@ export function KitPage() {
               );
             })}
             {kit.fridgeC > COOLING_LIMITS.endC && (
-              <p className="notice mend small">
+              <p className="alert alert-warning small">
                 Above {COOLING_LIMITS.endC} °C milk keeps much shorter. Set the fridge colder, and measure it with a
                 thermometer.
               </p>

@@ -62,7 +62,7 @@ export function OwnFoods() {
         <button
           type="button"
           data-once
-          className="btn btn-plain"
+          className="btn btn-outline"
           onClick={() =>
             write.run('the new food', () =>
               addMaterial(like, `My ${MATERIALS.find((m) => m.id === like)?.name.toLowerCase() ?? 'food'}`, now()),
@@ -82,7 +82,7 @@ export function OwnFoods() {
               </span>
               <button
                 type="button"
-                className="linkish small"
+                className="link small"
                 onClick={() =>
                   write.run(
                     'that it is no longer a school',
@@ -149,14 +149,14 @@ function Food({ of }: { readonly of: MaterialRecord }) {
           onChange={(cupG) => change({ cupG })}
         />
         <span className="small quiet mb-2">like {MATERIALS.find((x) => x.id === of.like)?.name.toLowerCase()}</span>
-        <button type="button" className="linkish small mb-2" onClick={remove}>
+        <button type="button" className="link small mb-2" onClick={remove}>
           Remove<span className="sr-only"> {m.name}</span>
         </button>
       </div>
       <NotSaved of={write} />
       <NotSaved of={{ failed: lost?.why ?? null, again: () => change({}) }} />
       {refused && (
-        <p role="alert" className="notice danger mt-2">
+        <p role="alert" className="alert alert-error mt-2">
           {warningText({ check: `refused:${refused}`, step: null, weight: 'danger', figures: {}, fixes: [] })}
         </p>
       )}

@@ -59,7 +59,7 @@ function Kind({ kind, kit, onChange }: ThingsProps & { readonly kind: ThingKind 
           <One key={t.id} thing={t} inUse={kit.use[kind] === t.id} only={mine.length === 1} onChange={onChange} />
         ))}
       </ul>
-      <button type="button" className="linkish small mt-2" disabled={kit.things.length >= MOST} onClick={add}>
+      <button type="button" className="link small mt-2" disabled={kit.things.length >= MOST} onClick={add}>
         Add a {ONE[kind]}
       </button>
     </fieldset>
@@ -124,7 +124,7 @@ function One({
         />
       ))}
       {!only && (
-        <button type="button" className="linkish small mb-2" onClick={remove}>
+        <button type="button" className="link small mb-2" onClick={remove}>
           Remove<span className="sr-only"> {thing.name}</span>
         </button>
       )}

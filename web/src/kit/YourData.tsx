@@ -62,25 +62,25 @@ export function YourData() {
         and preferences.
       </p>
       <div className="mb-4 flex flex-wrap gap-3">
-        <button type="button" className="btn btn-plain" disabled={share !== null} onClick={out}>
+        <button type="button" className="btn btn-outline" disabled={share !== null} onClick={out}>
           Export everything
         </button>
         {demo && (
-          <button type="button" className="btn btn-plain" onClick={layAgain}>
+          <button type="button" className="btn btn-outline" onClick={layAgain}>
             Lay the demo out afresh
           </button>
         )}
-        <button type="button" className="btn btn-plain" onClick={() => openRealm(demo ? 'kitchen' : 'demo')}>
+        <button type="button" className="btn btn-outline" onClick={() => openRealm(demo ? 'kitchen' : 'demo')}>
           {demo ? 'Leave the demo, open my own kitchen' : 'Open the demo kitchen'}
         </button>
-        <button type="button" className="btn btn-plain" onClick={() => setAsking(true)}>
+        <button type="button" className="btn btn-outline" onClick={() => setAsking(true)}>
           Empty this kitchen
         </button>
       </div>
       {share !== null && (
         <p className="mb-3" aria-live="polite">
           Packing it … <span className="num">{Math.round(100 * share)} %</span>{' '}
-          <button type="button" className="linkish" onClick={stop}>
+          <button type="button" className="link" onClick={stop}>
             Stop
           </button>
         </p>
@@ -96,10 +96,10 @@ export function YourData() {
           </p>
           <NotSaved of={write} />
           <div className="flex flex-wrap gap-3">
-            <button type="button" className="btn btn-plain btn-big" onClick={out}>
+            <button type="button" className="btn btn-outline btn-lg" onClick={out}>
               Export first
             </button>
-            <button type="button" className="btn btn-primary btn-big" onClick={empty}>
+            <button type="button" className="btn btn-primary btn-lg" onClick={empty}>
               Delete all of it
             </button>
           </div>

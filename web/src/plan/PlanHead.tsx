@@ -108,7 +108,7 @@ export function PlanHead({ plan, look, here, undo, onRename, onEdit, onStep }: P
           )}
           <Small label="Undo" off={!undo.back} run={() => step('back')} />
           <Small label="Redo" off={!undo.forward} run={() => step('forward')} />
-          <Link className="linkish small" to={`/plan/${plan.id}/moves`}>
+          <Link className="link small" to={`/plan/${plan.id}/moves`}>
             What moves it
           </Link>
           <Small label="Backwards" off={!look} run={() => setBackwards(true)} />
@@ -122,7 +122,7 @@ export function PlanHead({ plan, look, here, undo, onRename, onEdit, onStep }: P
         <button
           type="button"
           data-once
-          className="btn btn-primary btn-big px-5"
+          className="btn btn-primary btn-lg px-5"
           disabled={!look?.summary.main}
           onClick={() => (dangers.length > 0 ? setSure(true) : start())}
         >
@@ -158,7 +158,7 @@ function Small({
     <button
       type="button"
       data-once={once ? true : undefined}
-      className="linkish small disabled:cursor-default disabled:font-normal disabled:no-underline"
+      className="link small disabled:cursor-default disabled:font-normal disabled:no-underline"
       disabled={off}
       onClick={run}
     >
@@ -194,7 +194,7 @@ function Wanted({ plan, here, look, onEdit }: Pick<PlanHeadProps, 'plan' | 'here
         onChange={setWant}
         onEnter={solve}
       />
-      <button type="button" className="btn btn-plain" disabled={want === null} onClick={solve}>
+      <button type="button" className="btn btn-outline" disabled={want === null} onClick={solve}>
         Scale to it
       </button>
     </div>

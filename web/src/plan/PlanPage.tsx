@@ -89,7 +89,7 @@ function OpenPlan({ id }: { readonly id: string }) {
               />
             </>
           ) : (
-            <div className="notice danger m-4" role="alert">
+            <div className="alert alert-error m-4" role="alert">
               {orderFaults(plan.recipe).map((f) => (
                 <p key={f.step}>This plan cannot be made: {orderFaultText(f)}</p>
               ))}

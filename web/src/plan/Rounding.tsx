@@ -26,7 +26,7 @@ export function Rounding({ recipe, here, cupMl, onEdit }: RoundingProps) {
   if (!effect) return null;
   return (
     <div className="mt-1">
-      <button type="button" className="linkish small" onClick={() => onEdit(edits, 'rounding')}>
+      <button type="button" className="link small" onClick={() => onEdit(edits, 'rounding')}>
         {cupMl === null ? 'Round to 5 g and 10 s' : 'Round to quarter cups'}
       </button>
       {effect.matters && (

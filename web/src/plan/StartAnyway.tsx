@@ -16,17 +16,17 @@ export function StartAnyway({ dangers, write, onStart, onClose }: StartAnywayPro
     <Dialog title="Before you start" onClose={onClose}>
       <ul className="mb-4 flex flex-col gap-2">
         {dangers.map((w, i) => (
-          <li key={i} className="notice danger">
+          <li key={i} className="alert alert-error">
             {warningText(w)}
           </li>
         ))}
       </ul>
       <NotSaved of={write} />
       <div className="flex flex-wrap gap-3">
-        <button type="button" className="btn btn-primary btn-big" onClick={onClose}>
+        <button type="button" className="btn btn-primary btn-lg" onClick={onClose}>
           Mend it first
         </button>
-        <button type="button" data-once className="btn btn-plain btn-big" onClick={onStart}>
+        <button type="button" data-once className="btn btn-outline btn-lg" onClick={onStart}>
           Start all the same
         </button>
       </div>

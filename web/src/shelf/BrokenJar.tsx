@@ -8,14 +8,14 @@ import type { BrokenJar as Broken } from './useShelf';
 export function BrokenJar({ j }: { readonly j: Broken }) {
   const write = useWrite();
   return (
-    <div className="notice danger mb-4" role="alert">
+    <div className="alert alert-error mb-4" role="alert">
       <p>
         A jar of batch {j.batch.number}, {j.batch.name}, cannot be reckoned ({j.why}). Do not drink what is in it by
         what this page says of others.
       </p>
       <button
         type="button"
-        className="btn btn-plain mt-1"
+        className="btn btn-outline mt-1"
         onClick={() =>
           write.run('that it was thrown away', () =>
             appendToJar(j.jar.id, { is: 'thrown', why: 'safe', text: '', lastFineAt: null }, now()),

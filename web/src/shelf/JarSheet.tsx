@@ -63,12 +63,12 @@ export function JarSheet({
       </dl>
       <NotSaved of={write} />
       {j.tone === 'past' && (
-        <p className="notice danger mb-4">
+        <p className="alert alert-error mb-4">
           It is past its time. Smell and looks do not show every germ: throw it away.
         </p>
       )}
       {raw && (
-        <div className="notice danger mb-4">
+        <div className="alert alert-error mb-4">
           <p>
             {j.pulp ? 'This pulp is raw' : 'By what was recorded this has not been boiled enough'}: do not eat it. Boil
             it {join(duration(boilS))} from the true boil first; drying is not cooking.
@@ -76,7 +76,7 @@ export function JarSheet({
           {j.pulp && (
             <button
               type="button"
-              className="btn btn-plain mt-2"
+              className="btn btn-outline mt-2"
               onClick={() => say({ is: 'boiled', forS: boilS }, `Boiled ${join(duration(boilS))}.`)}
             >
               I have boiled it {join(duration(boilS))}
@@ -93,7 +93,7 @@ export function JarSheet({
                 key={ml}
                 type="button"
                 data-once
-                className="btn btn-plain btn-big"
+                className="btn btn-outline btn-lg"
                 disabled={ml > j.now.leftMl + 0.5}
                 onClick={() => pour(ml)}
               >
@@ -110,7 +110,7 @@ export function JarSheet({
               high={Math.floor(j.now.leftMl)}
               onChange={setOwn}
             />
-            <button type="button" className="btn btn-plain" disabled={own === null} onClick={() => pour(own ?? 0)}>
+            <button type="button" className="btn btn-outline" disabled={own === null} onClick={() => pour(own ?? 0)}>
               Pour
             </button>
           </div>
@@ -121,7 +121,7 @@ export function JarSheet({
         {!raw && (
           <button
             type="button"
-            className="btn btn-primary btn-big col-span-2"
+            className="btn btn-primary btn-lg col-span-2"
             onClick={() => end({ is: 'finished' }, `${j.name} finished.`)}
           >
             Finished, all used
@@ -132,7 +132,7 @@ export function JarSheet({
             key={why}
             type="button"
             data-once
-            className="btn btn-plain btn-big"
+            className="btn btn-outline btn-lg"
             onClick={() =>
               end(
                 { is: 'thrown', why, text: '', lastFineAt: null },

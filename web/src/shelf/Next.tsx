@@ -43,11 +43,11 @@ export function Next({ jars, batches, now, kit, onOpen }: NextProps) {
             </span>
             <span>
               {i.to !== undefined ? (
-                <Link to={i.to} className="linkish">
+                <Link to={i.to} className="link">
                   {i.text}
                 </Link>
               ) : (
-                <button type="button" className="linkish" onClick={() => onOpen(i.jar ?? '')}>
+                <button type="button" className="link" onClick={() => onOpen(i.jar ?? '')}>
                   {i.text}
                 </button>
               )}

@@ -60,7 +60,7 @@ export function ShelfPage() {
         <Soaking batches={open} now={now} roomC={kit.roomC} />
       </div>
       <aside className="flex flex-col gap-4">
-        <Link to="/plan" className="btn btn-primary btn-big text-lg!">
+        <Link to="/plan" className="btn btn-primary btn-lg text-lg!">
           Plan a milk
         </Link>
         <Next jars={here} batches={open} now={now} kit={kit} onOpen={setChosen} />
@@ -80,14 +80,14 @@ function EmptyKitchen() {
         takes you through it at the bench, and keeps the jars here with the time they have left.
       </p>
       <div className="flex flex-wrap justify-center gap-3">
-        <Link to="/plan" className="btn btn-primary btn-big">
+        <Link to="/plan" className="btn btn-primary btn-lg">
           Plan a milk
         </Link>
-        <Link to="/kit" className="btn btn-plain btn-big">
+        <Link to="/kit" className="btn btn-outline btn-lg">
           Describe my kitchen
         </Link>
         {realm() === 'kitchen' && (
-          <button type="button" className="btn btn-plain btn-big" onClick={() => openRealm('demo')}>
+          <button type="button" className="btn btn-outline btn-lg" onClick={() => openRealm('demo')}>
             Look around the demo
           </button>
         )}

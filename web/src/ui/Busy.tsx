@@ -10,8 +10,9 @@ export function Busy({ what, asked }: { readonly what: string; readonly asked: A
       )}
       {asked.progress !== null && (
         <>
-          {what} {plain(100 * asked.progress)} %{' '}
-          <button type="button" className="linkish" onClick={asked.stop}>
+          {what} <progress className="progress mx-1" value={asked.progress} max={1} aria-label={what} />{' '}
+          {plain(100 * asked.progress)} %{' '}
+          <button type="button" className="link" onClick={asked.stop}>
             Stop
           </button>
         </>

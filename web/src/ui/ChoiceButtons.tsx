@@ -13,7 +13,7 @@ export function ChoiceButtons<T extends string>({ label, options, chosen, onChoo
           key={v}
           type="button"
           aria-pressed={v === chosen}
-          className={`btn ${v === chosen ? 'btn-chosen' : 'btn-plain'}`}
+          className={`btn ${v === chosen ? 'btn-neutral' : 'btn-outline'}`}
           onClick={() => onChoose(v)}
         >
           {text}

@@ -18,22 +18,23 @@ export function Dialog({ title, onClose, children }: DialogProps) {
     <dialog
       ref={ref}
       aria-labelledby={id}
-      className="plate m-auto max-h-[92vh] w-[min(34rem,94vw)] overflow-auto p-5"
-      style={{ color: 'var(--ink)' }}
+      className="modal"
       onClose={onClose}
       onClick={(e) => {
         if (e.target === ref.current) ref.current.close();
       }}
     >
-      <div className="mb-3 flex items-start justify-between gap-4">
-        <h2 id={id} className="text-2xl">
-          {title}
-        </h2>
-        <button type="button" className="btn btn-plain" onClick={() => ref.current?.close()}>
-          Close
-        </button>
+      <div className="modal-box max-h-[92vh] w-[min(34rem,94vw)] max-w-none">
+        <div className="mb-3 flex items-start justify-between gap-4">
+          <h2 id={id} className="text-2xl">
+            {title}
+          </h2>
+          <button type="button" className="btn btn-outline" onClick={() => ref.current?.close()}>
+            Close
+          </button>
+        </div>
+        {children}
       </div>
-      {children}
     </dialog>
   );
 }

@@ -4,9 +4,9 @@ import type { Write } from './useWrite';
 export function NotSaved({ of }: { readonly of: Pick<Write, 'failed' | 'again'> }) {
   if (of.failed === null) return null;
   return (
-    <div role="alert" className="notice danger my-2" data-not-saved>
+    <div role="alert" className="alert alert-error my-2" data-not-saved>
       <p>{of.failed}</p>
-      <button type="button" className="btn btn-plain btn-big mt-1" onClick={of.again}>
+      <button type="button" className="btn btn-outline btn-lg mt-1" onClick={of.again}>
         Try again
       </button>
     </div>

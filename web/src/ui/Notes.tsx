@@ -7,7 +7,7 @@ export function Notes() {
   return (
     <div
       aria-live="polite"
-      className="pointer-events-none fixed inset-x-0 bottom-36 z-30 flex flex-col items-center gap-2 px-3 wide:bottom-20"
+      className="toast toast-center pointer-events-none bottom-36 z-30 w-full items-center px-3 wide:bottom-20"
     >
       {shown.map((n) => (
         <div
@@ -19,7 +19,7 @@ export function Notes() {
           {n.act && (
             <button
               type="button"
-              className="btn btn-plain"
+              className="btn btn-outline"
               onClick={() => {
                 n.act?.run();
                 close(n);
@@ -28,7 +28,7 @@ export function Notes() {
               {n.act.label}
             </button>
           )}
-          <button type="button" className="linkish" onClick={() => close(n)}>
+          <button type="button" className="link" onClick={() => close(n)}>
             Close
           </button>
         </div>

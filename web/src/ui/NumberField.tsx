@@ -41,7 +41,7 @@ export function NumberField(p: NumberFieldProps) {
       <label htmlFor={id} className={p.hideLabel ? 'sr-only' : `block ${p.big ? 'mb-1' : 'small quiet'}`}>
         {p.label}
       </label>
-      <span className={`field ${say ? 'bad' : ''} ${p.big ? 'min-h-14! text-xl' : ''}`}>
+      <span className={`input ${say ? 'input-error' : ''} ${p.big ? 'min-h-14 text-xl' : ''}`}>
         <input
           id={id}
           inputMode="decimal"

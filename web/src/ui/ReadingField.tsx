@@ -85,7 +85,7 @@ export function ReadingField({ batch, seen, step, what, expected, recorded }: Re
         )}
       </label>
       <div className="mt-1 flex gap-2">
-        <span className={`field min-h-14! flex-1 text-xl ${fault ? 'bad' : ''}`}>
+        <span className={`input min-h-14 flex-1 text-xl ${fault ? 'input-error' : ''}`}>
           <input
             id={id}
             inputMode="decimal"
@@ -103,7 +103,7 @@ export function ReadingField({ batch, seen, step, what, expected, recorded }: Re
         </span>
         <button
           type="button"
-          className="btn btn-plain btn-big"
+          className="btn btn-outline btn-lg"
           disabled={text === '' || fault !== null}
           onClick={record}
         >

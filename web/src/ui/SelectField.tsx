@@ -14,7 +14,7 @@ export function SelectField({ label, value, options, onChange, hideLabel = false
       <label htmlFor={id} className={hideLabel ? 'sr-only' : 'small quiet block'}>
         {label}
       </label>
-      <span className="field w-full max-w-56">
+      <span className="select w-full max-w-56">
         <select id={id} value={value} onChange={(e) => onChange(e.target.value)}>
           {options.map(([v, t]) => (
             <option key={v} value={v}>

@@ -20,7 +20,7 @@ export function TextField({ label, value, most, onChange, hideLabel = false, cla
       </label>
       <input
         id={id}
-        className={className === '' ? 'field w-full' : className}
+        className={className === '' ? 'input w-full' : className}
         value={draft ?? value}
         maxLength={most}
         autoComplete="off"

@@ -37,6 +37,8 @@ export const absorb: StepKind<'absorb'> = {
     hob: thing('hob', 'hob'),
   },
   nothing: null,
+  main: [{ param: 'waterG', label: 'cook in', weight: 6 }],
+  tasks: { heatUp: 'Up to the boil', craters: 'Boil to craters', rest: 'Rest' },
   reads: (p) => [p.of],
   writes: (p) => [p.of],
   run(id, p, get, ctx) {

@@ -19,6 +19,8 @@ export const blanch: StepKind<'blanch'> = {
     hob: thing('hob', 'hob'),
   },
   nothing: null,
+  main: [{ param: 'holdS', label: 'boil for', weight: 3 }],
+  tasks: { heatUp: 'Up to the boil', hold: 'Boil them whole' },
   reads: (p) => [p.of],
   writes: (p) => [p.of],
   run(id, p, get, ctx) {

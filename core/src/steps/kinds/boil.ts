@@ -19,6 +19,8 @@ export const boil: StepKind<'boil'> = {
     hob: thing('hob', 'hob'),
   },
   nothing: null,
+  main: [{ param: 'holdS', label: 'hold at the boil', weight: 5 }],
+  tasks: { heatUp: 'Bring to the boil', hold: 'Hold at the boil' },
   reads: (p) => [p.of],
   writes: (p) => [p.of],
   run(id, p, get, ctx) {

@@ -30,6 +30,8 @@ export const cool: StepKind<'cool'> = {
     pot: thing('pot', 'pot'),
   },
   nothing: null,
+  main: [{ param: 'how', label: 'cool in', weight: 2 }],
+  along: true,
   reads: (p) => [p.of],
   writes: (p) => [p.of],
   run(_id, p, get, ctx) {

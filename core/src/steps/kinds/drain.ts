@@ -11,6 +11,7 @@ export const drain: StepKind<'drain'> = {
   station: 'soak',
   params: { of: stream('what', 'work'), rinses: { ...count('rinses', 1, 0, 9), lever: true } },
   nothing: null,
+  main: [{ param: 'rinses', label: 'rinses', weight: 4, ifSome: true }],
   reads: (p) => [p.of],
   writes: (p) => [p.of],
   run(id, p, get, ctx) {

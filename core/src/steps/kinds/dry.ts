@@ -30,6 +30,7 @@ export const dry: StepKind<'dry'> = {
     },
   },
   nothing: null,
+  main: [{ param: 'ovenC', label: 'oven', weight: 3 }],
   reads: (p) => [p.of],
   writes: (p) => [p.of],
   run(id, p, get, ctx) {

@@ -29,6 +29,8 @@ export const enzyme: StepKind<'enzyme'> = {
     durationS: seconds('how long', 'min', 900, 6 * 3600),
   },
   nothing: { doses: 0, durationS: 0, atC: 0 },
+  main: [{ param: 'durationS', label: 'enzyme for', weight: 5 }],
+  tasks: { warm: 'Warm it', rest: 'Rest with enzyme' },
   reads: (p) => [p.of],
   writes: (p) => [p.of],
   run(_id, p, get, ctx) {

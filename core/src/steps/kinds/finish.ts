@@ -32,6 +32,11 @@ export const finish: StepKind<'finish'> = {
     slakeG: waterOf('hot water to slake it', 0),
   },
   nothing: { saltG: 0, sugarG: 0, vanillaG: 0, syrupG: 0, cocoaG: 0, slakeG: 0 },
+  main: [
+    { param: 'sugarG', label: 'sugar', weight: 6, ifSome: true },
+    { param: 'saltG', label: 'salt', weight: 5, ifSome: true },
+  ],
+  along: true,
   reads: (p) => [p.of],
   writes: (p) => [p.of],
   run(id, p, get, ctx) {

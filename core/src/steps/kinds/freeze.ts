@@ -18,8 +18,11 @@ export const freeze: StepKind<'freeze'> = {
     durationS: seconds('for', 'h', 24 * 3600, 60 * DAY_S),
   },
   nothing: null,
+  main: [{ param: 'box', label: 'freeze in', weight: 3 }],
+  tasks: { fill: 'Fill the boxes', freeze: 'Freeze' },
   reads: (p) => [p.of],
   writes: (p) => [p.of],
+  fills: (p) => p.of,
   run(id, p, get, ctx) {
     const s = get(p.of);
     const box = thingOf(ctx.kit, 'jar', p.box);

@@ -57,12 +57,17 @@ export const grind: StepKind<'grind'> = {
     of: stream('what', 'work'),
     waterG: waterOf('fresh water', 1000, { fresh: true }),
     waterC: celsius('water in at', 15),
-    iceG: gramsOf('ice besides', 0, 20_000, { lever: true }),
+    iceG: gramsOf('ice besides', 0, 20_000, { lever: true, fresh: true }),
     durationS: seconds('each load', 's', 60, 600),
     loads: count('loads', 1, 1, 12),
     jug: thing('jug', 'jug'),
   },
   nothing: { waterG: 0, iceG: 0, durationS: 0 },
+  main: [
+    { param: 'waterG', label: 'fresh water', weight: 6, ifSome: true },
+    { param: 'iceG', label: 'ice', weight: 5, ifSome: true },
+    { param: 'durationS', label: 'each load', weight: 4 },
+  ],
   reads: (p) => [p.of],
   writes: (p) => [p.of],
   run(id, p, get, ctx) {

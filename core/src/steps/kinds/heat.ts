@@ -18,6 +18,8 @@ export const heat: StepKind<'heat'> = {
     hob: thing('hob', 'hob'),
   },
   nothing: { toC: 0, holdS: 0 },
+  main: [{ param: 'toC', label: 'heat to', weight: 4 }],
+  tasks: { heatUp: 'Heat gently', hold: 'Hold it there' },
   reads: (p) => [p.of],
   writes: (p) => [p.of],
   run(_id, p, get, ctx) {

@@ -14,6 +14,7 @@ export const holdBack: StepKind<'holdBack'> = {
     boiled: flag('boiled', true),
   },
   nothing: { waterG: 0 },
+  along: true,
   reads: () => [],
   writes: (p) => [p.into],
   run(id, p, get) {

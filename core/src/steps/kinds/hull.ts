@@ -12,6 +12,7 @@ export const hull: StepKind<'hull'> = {
   station: 'soak',
   params: { of: stream('what', 'work'), share: share('share of skins taken', 0.9) },
   nothing: { share: 0 },
+  main: [{ param: 'share', label: 'skins off', weight: 2 }],
   reads: (p) => [p.of],
   writes: (p) => [p.of],
   run(id, p, get, ctx) {

@@ -15,8 +15,10 @@ export const jar: StepKind<'jar'> = {
     scalded: flag('jars scalded', true),
   },
   nothing: null,
+  main: [{ param: 'jar', label: 'into', weight: 2 }],
   reads: (p) => [p.of],
   writes: (p) => [p.of],
+  fills: (p) => p.of,
   run(id, p, get, ctx) {
     const s = get(p.of);
     const vessel = thingOf(ctx.kit, 'jar', p.jar);

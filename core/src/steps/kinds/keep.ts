@@ -16,6 +16,7 @@ export const keep: StepKind<'keep'> = {
     durationS: seconds('how long', 'h', DAY_S, 90 * DAY_S),
   },
   nothing: { durationS: 0 },
+  along: true,
   reads: (p) => [p.of],
   writes: (p) => [p.of],
   run(_id, p, get, ctx) {

@@ -15,6 +15,10 @@ export const knead: StepKind<'knead'> = {
     durationS: seconds('how long', 'min', 300, 3600),
   },
   nothing: { waterG: 0, durationS: 0 },
+  main: [
+    { param: 'waterG', label: 'fresh water', weight: 3, ifSome: true },
+    { param: 'durationS', label: 'knead for', weight: 2 },
+  ],
   reads: (p) => [p.of],
   writes: (p) => [p.of],
   run(id, p, get, ctx) {

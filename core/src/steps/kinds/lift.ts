@@ -20,6 +20,8 @@ export const lift: StepKind<'lift'> = {
     leftFat: { ...share('fat left in the milk', 0.02), high: 0.15, step: 0.01 },
   },
   nothing: null,
+  main: [{ param: 'standS', label: 'stand for', weight: 4 }],
+  tasks: { stand: 'Stand in the fridge', lift: 'Lift the fat' },
   reads: (p) => [p.of],
   writes: (p) => [p.of, p.into],
   run(id, p, get, ctx) {

@@ -9,8 +9,10 @@ export const pool: StepKind<'pool'> = {
   station: 'cook',
   params: { of: stream('pour', 'heldBack'), into: stream('into', 'milk'), share: share('how much of it', 1) },
   nothing: { share: 0 },
+  along: true,
   reads: (p) => [p.of, p.into],
   writes: (p) => [p.of, p.into],
+  usesUp: (p) => (p.share >= 1 ? [p.of] : []),
   run(id, p, get) {
     const from = get(p.of);
     const poured = portion(from, p.share);

@@ -13,6 +13,7 @@ export const skim: StepKind<'skim'> = {
     takeG: gramsOf('lifted off', 15, 2000),
   },
   nothing: { how: 'stir in' },
+  along: true,
   reads: (p) => [p.of],
   writes: (p) => [p.of],
   run(id, p, get) {

@@ -49,6 +49,8 @@ export const soak: StepKind<'soak'> = {
     durationS: seconds('how long', 'h', 36_000, 72 * 3600),
   },
   nothing: { waterG: 0, durationS: 0 },
+  main: [{ param: 'durationS', label: 'soak for', weight: 6 }],
+  tasks: { cover: 'Cover with water', soak: 'Soak' },
   reads: (p) => [p.of],
   writes: (p) => [p.of],
   run(id, p, get, ctx) {

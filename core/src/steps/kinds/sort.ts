@@ -9,6 +9,7 @@ export const sort: StepKind<'sort'> = {
   station: 'soak',
   params: { of: stream('what', 'work'), outG: gramsOf('picked out', 0, 5000) },
   nothing: { outG: 0 },
+  main: [{ param: 'outG', label: 'picked out', weight: 1 }],
   reads: (p) => [p.of],
   writes: (p) => [p.of],
   run(id, p, get) {

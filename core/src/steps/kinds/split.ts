@@ -9,6 +9,7 @@ export const split: StepKind<'split'> = {
   station: 'jar',
   params: { of: stream('from', 'milk'), into: stream('into', 'second'), share: share('how much of it', 0.5) },
   nothing: { share: 0 },
+  along: true,
   reads: (p) => [p.of],
   writes: (p) => [p.of, p.into],
   run(id, p, get) {

@@ -16,8 +16,13 @@ export const strain: StepKind<'strain'> = {
     hand: HAND,
   },
   nothing: null,
+  main: [
+    { param: 'hand', label: 'how hard', weight: 6 },
+    { param: 'strainer', label: 'through', weight: 4 },
+  ],
   reads: (p) => [p.of],
   writes: (p) => [p.of, p.into, p.pulp],
+  usesUp: (p) => [p.of],
   run(id, p, get, ctx) {
     const s = get(p.of);
     const x = strainOff(s, p.strainer, p.hand, ctx);

@@ -12,6 +12,7 @@ export const toast: StepKind<'toast'> = {
   station: 'cook',
   params: { of: stream('what', 'work'), durationS: seconds('how long', 'min', 480, 3600) },
   nothing: { durationS: 0 },
+  main: [{ param: 'durationS', label: 'toast for', weight: 1 }],
   reads: (p) => [p.of],
   writes: (p) => [p.of],
   run(id, p, get, ctx) {

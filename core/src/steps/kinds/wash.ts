@@ -19,6 +19,7 @@ export const wash: StepKind<'wash'> = {
     hand: HAND,
   },
   nothing: null,
+  main: [{ param: 'waterG', label: 'wash with', weight: 5, first: true }],
   reads: (p) => [p.of],
   writes: (p) => [p.of, p.into],
   run(id, p, get, ctx) {

@@ -69,7 +69,7 @@ export function Choose({ here, onChoose }: ChooseProps) {
           heated to 80 °C.
         </p>
         {ranked.length > FIRST && (
-          <button type="button" className="linkish" onClick={() => setAll(!all)}>
+          <button type="button" className="link" onClick={() => setAll(!all)}>
             {all ? `Show the first ${FIRST}` : `Show all ${ranked.length}`}
           </button>
         )}

@@ -69,7 +69,7 @@ export function PasteRecipe({ kit, onClose }: PasteProps) {
       </label>
       <textarea
         id="pasted"
-        className="field mt-1 h-32 w-full p-2"
+        className="textarea mt-1 h-32 w-full p-2"
         value={text}
         placeholder={'1½ cups rolled oats\n4 cups ice water\na pinch of salt'}
         onChange={(e) => setText(e.target.value)}
@@ -77,11 +77,11 @@ export function PasteRecipe({ kit, onClose }: PasteProps) {
       <p className="small quiet">
         A cup is {join({ n: String(Math.round(cupMl)), unit: 'ml' })} here; it can be changed under Kit.
       </p>
-      <button type="button" className="btn btn-plain btn-big mt-2" onClick={reading}>
+      <button type="button" className="btn btn-outline btn-lg mt-2" onClick={reading}>
         Read it
       </button>
       {say !== null && (
-        <p role="alert" className="notice mend mt-3">
+        <p role="alert" className="alert alert-warning mt-3">
           {say}
         </p>
       )}
@@ -93,7 +93,7 @@ export function PasteRecipe({ kit, onClose }: PasteProps) {
             ))}
           </ul>
           {plan && plan.unused.length > 0 && (
-            <p className="notice know mt-3">
+            <p className="alert alert-info mt-3">
               This school has no place for {plan.unused.map((l) => `“${l.text}”`).join(', ')}: left out of the plan.
             </p>
           )}
@@ -108,7 +108,7 @@ export function PasteRecipe({ kit, onClose }: PasteProps) {
               />
               <button
                 type="button"
-                className="btn btn-primary btn-big"
+                className="btn btn-primary btn-lg"
                 disabled={open.length > 0}
                 data-once
                 onClick={make}
@@ -122,7 +122,7 @@ export function PasteRecipe({ kit, onClose }: PasteProps) {
               )}
             </div>
           ) : (
-            open.length === 0 && <p className="notice mend mt-3">No school here makes a milk of these foods.</p>
+            open.length === 0 && <p className="alert alert-warning mt-3">No school here makes a milk of these foods.</p>
           )}
         </>
       )}
@@ -189,7 +189,7 @@ function Line({
               onChange={(g) => onChange({ ...line, grams: g })}
             />
           )}
-          <button type="button" className="linkish small" onClick={() => onChange(null)}>
+          <button type="button" className="link small" onClick={() => onChange(null)}>
             leave it out
           </button>
         </div>

@@ -34,7 +34,7 @@ export function PlansPage() {
     <div className="mx-auto max-w-[84rem] px-4 py-5 wide:px-5">
       <div className="mb-4 flex flex-wrap items-end justify-between gap-3">
         <h1 className="text-3xl">What will you make</h1>
-        <button type="button" className="btn btn-plain" onClick={() => setPasting(true)}>
+        <button type="button" className="btn btn-outline" onClick={() => setPasting(true)}>
           Paste a recipe
         </button>
       </div>

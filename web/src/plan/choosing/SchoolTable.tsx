@@ -98,7 +98,7 @@ function Row({ r, use, kit, onChoose }: Omit<SchoolTableProps, 'rows'> & { reado
       </dl>
       <button
         type="button"
-        className="btn btn-plain btn-big"
+        className="btn btn-outline btn-lg"
         aria-label={`Plan this: ${r.school.name}, ${milkName(r.milk)}`}
         data-once
         onClick={() => onChoose(r.id, use)}

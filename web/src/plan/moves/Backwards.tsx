@@ -133,13 +133,13 @@ export function Backwards({ plan, here, look, onEdit, onClose }: BackwardsProps)
             />
             <NumberField label="there is" value={have} unit="g" low={1} high={50_000} onChange={asked(setHave)} />
             {milkOf(plan.recipe) === 'coconut' && (
-              <button type="button" className="btn btn-plain" onClick={() => asked(setHave)(ONE_NUT_G)}>
+              <button type="button" className="btn btn-outline" onClick={() => asked(setHave)(ONE_NUT_G)}>
                 One nut
               </button>
             )}
           </>
         )}
-        <button type="button" className="btn btn-primary btn-big" onClick={solve}>
+        <button type="button" className="btn btn-primary btn-lg" onClick={solve}>
           Work it out
         </button>
       </div>
@@ -175,7 +175,7 @@ function Answer({
   }, [plan.recipe, got.edits]);
   const { solved } = got;
   return (
-    <div className={`notice mt-3 ${solved.reached ? '' : 'mend'}`} role="status">
+    <div className={`alert mt-3 ${solved.reached ? '' : 'alert-warning'}`} role="status">
       {!solved.reached && solved.stop && (
         <p>
           <b>Not quite:</b> {stopText(solved.stop)}.{got.edits.length > 0 ? ' This is the nearest.' : ''}
@@ -219,7 +219,7 @@ function Passes({ plan, here, onEdit, onClose }: Pick<BackwardsProps, 'plan' | '
         <p className="mt-1">
           One more wash with {join(grams(next.waterG))} brings {join(grams(next.milkG))} at {join(percent(next.solids))}{' '}
           solids: {join(percent(next.more))} more out of it, for {plain(next.minutes)} min.{' '}
-          <button type="button" className="linkish" onClick={() => take(next.edits, 'nextPass')}>
+          <button type="button" className="link" onClick={() => take(next.edits, 'nextPass')}>
             Add it
           </button>
         </p>
@@ -231,7 +231,7 @@ function Passes({ plan, here, onEdit, onClose }: Pick<BackwardsProps, 'plan' | '
             Best split: {join(grams(split.firstG))} first
             {split.passes > 1 ? `, then ${split.passes - 1} × ${join(grams(split.eachG))}` : ''};{' '}
             {join(grams(split.solidsG))} of solids come through.{' '}
-            <button type="button" className="linkish" onClick={() => take(split.edits, 'bestSplit')}>
+            <button type="button" className="link" onClick={() => take(split.edits, 'bestSplit')}>
               Split it so
             </button>
           </p>

@@ -50,7 +50,7 @@ export function MapTable({ map, say: groundText, xText, yText, onPick }: MapTabl
                 </th>
                 {xs.map(([x, i]) => (
                   <td key={x} className="px-1">
-                    <button type="button" className="linkish num min-h-9 px-1" onClick={() => onPick(x, y)}>
+                    <button type="button" className="link num min-h-9 px-1" onClick={() => onPick(x, y)}>
                       {say(i, j)}
                     </button>
                   </td>

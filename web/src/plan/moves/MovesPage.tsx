@@ -56,7 +56,7 @@ function Moves({ plan, here, onEdit, onStep }: MovesProps) {
     <div className="mx-auto max-w-[84rem] px-4 py-4 wide:px-5">
       <div className="mb-3 flex flex-wrap items-baseline gap-x-5 gap-y-1">
         <h1 className="text-3xl">What moves it</h1>
-        <Link className="linkish" to={`/plan/${plan.id}`}>
+        <Link className="link" to={`/plan/${plan.id}`}>
           {plan.name}
         </Link>
         <Busy what="levers" asked={levers} />
@@ -114,7 +114,7 @@ function Best({
       <b>{WANT_LESS.includes(measure) ? 'Least of it' : 'Most of it'}:</b> {say} instead of{' '}
       {leverValue(best.lever, best.lever.now)}. {MEASURE_NAMES[measure]} from {join(measureText(measure, best.before))}{' '}
       to {join(measureText(measure, best.after))}.{' '}
-      <button type="button" className="linkish" onClick={() => onTake(leverEdits(recipe, best.lever.at, best.to), say)}>
+      <button type="button" className="link" onClick={() => onTake(leverEdits(recipe, best.lever.at, best.to), say)}>
         Take it
       </button>
     </p>

@@ -10,6 +10,7 @@ interface BeforeProps {
   readonly onMend: (edits: readonly Edit[], touched: string) => void;
 }
 const WORD = { danger: 'Stop', mend: 'Mend', know: 'Know' } as const;
+const ALERT = { danger: 'alert-error', mend: 'alert-warning', know: 'alert-info' } as const;
 
 /** What is wrong or risky, the heaviest first, each with its figure; a move that mends it is one press. */
 export const BeforeYouStart = memo(function BeforeYouStart({ warnings, onMend, title }: BeforeProps) {
@@ -19,18 +20,13 @@ export const BeforeYouStart = memo(function BeforeYouStart({ warnings, onMend, t
       <h2 className="mb-2 text-lg">{title}</h2>
       <ul className="flex flex-col gap-2">
         {warnings.map((w, i) => (
-          <li key={`${w.check}-${w.step ?? ''}-${i}`} className={`notice ${w.weight}`} data-check={w.check}>
+          <li key={`${w.check}-${w.step ?? ''}-${i}`} className={`alert ${ALERT[w.weight]}`} data-check={w.check}>
             <span className="sr-only">{WORD[w.weight]}: </span>
             {warningText(w)}
             {w.fixes.length > 0 && (
               <span className="mt-1 flex flex-wrap gap-x-4">
                 {w.fixes.map((f) => (
-                  <button
-                    key={f.say}
-                    type="button"
-                    className="linkish"
-                    onClick={() => onMend(f.edits, `mend.${w.check}`)}
-                  >
+                  <button key={f.say} type="button" className="link" onClick={() => onMend(f.edits, `mend.${w.check}`)}>
                     {fixText(f)}
                   </button>
                 ))}

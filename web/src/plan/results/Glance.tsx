@@ -31,7 +31,7 @@ export function Glance({ look }: GlanceProps) {
         )}
       </button>
       {mends > 0 && (
-        <button type="button" className="linkish shrink-0" onClick={show(BEFORE_ID)}>
+        <button type="button" className="link shrink-0" onClick={show(BEFORE_ID)}>
           {mends} to mend
         </button>
       )}

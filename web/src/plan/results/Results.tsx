@@ -48,7 +48,7 @@ export const Results = memo(function Results({ look, recipe, here, now }: Result
       <div className="flex items-baseline justify-between gap-2">
         <h2 className="mb-1 text-lg">What you should get</h2>
         {now.progress !== null && (
-          <button type="button" className="linkish small" onClick={now.stop}>
+          <button type="button" className="link small" onClick={now.stop}>
             ranges {plain(100 * now.progress)} %, stop
           </button>
         )}

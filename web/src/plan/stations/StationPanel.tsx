@@ -60,7 +60,7 @@ function StepBlock({ step, p }: { readonly step: Step; readonly p: StationsProps
         ) : (
           <button
             type="button"
-            className="linkish small"
+            className="link small"
             onClick={() => p.onEdit([{ do: 'remove', step: step.id }], `remove.${step.id}`)}
           >
             leave out
@@ -143,7 +143,7 @@ function AddStep({ p }: { readonly p: StationsProps & { readonly station: Statio
       />
       <button
         type="button"
-        className="btn btn-plain"
+        className="btn btn-outline"
         onClick={() => p.onEdit([{ do: 'insert', after: pick.after, step: pick.step }], `add.${pick.step.id}`)}
       >
         Add

@@ -42,7 +42,7 @@ function Head(p: StationsProps & { readonly station: Station }) {
         <h2 className="text-lg">{STATIONS[p.station]}</h2>
         <button
           type="button"
-          className="linkish small"
+          className="link small"
           aria-expanded={open}
           aria-label={`${open ? 'Close' : 'Open'} ${STATIONS[p.station]}`}
           onClick={() => p.onOpen(open ? null : p.station)}

@@ -1,5 +1,5 @@
 import type { Look } from '@ironpan/core/questions';
-import { kindOf, paramOf } from '@ironpan/core/steps';
+import { kindOf, KINDS, paramOf } from '@ironpan/core/steps';
 import type { Kind, Recipe, Station, Step } from '@ironpan/core/steps';
 import { celsius, duration, grams, join, millilitres, percent } from '@ironpan/core/words';
 import { plain } from '@ironpan/core/units';
@@ -10,65 +10,14 @@ export interface MainValue {
   readonly param: string;
   readonly label: string;
 }
-interface Wanted {
-  readonly kind: Kind;
-  readonly param: string;
-  readonly label: string;
-  /** first or last of its kind; last when not said. */
-  readonly first?: true;
-  /** Shown only when there is some of it. */
-  readonly ifSome?: true;
-}
-const w = (kind: Kind, param: string, label: string, more: Partial<Wanted> = {}): Wanted => ({
-  kind,
-  param,
-  label,
-  ...more,
-});
-
-/** What decides most at each station, the weightiest first. */
-const WANTED: Readonly<Record<Station, readonly Wanted[]>> = {
-  soak: [
-    w('soak', 'durationS', 'soak for'),
-    w('enzyme', 'durationS', 'enzyme for'),
-    w('drain', 'rinses', 'rinses', { ifSome: true }),
-    w('blanch', 'holdS', 'boil for'),
-    w('hull', 'share', 'skins off'),
-    w('sort', 'outG', 'picked out'),
-  ],
-  grind: [
-    w('grind', 'waterG', 'fresh water', { ifSome: true }),
-    w('grind', 'iceG', 'ice', { ifSome: true }),
-    w('grind', 'durationS', 'each load'),
-    w('knead', 'waterG', 'fresh water', { ifSome: true }),
-    w('knead', 'durationS', 'knead for'),
-  ],
-  strain: [
-    w('strain', 'hand', 'how hard'),
-    w('wash', 'waterG', 'wash with', { first: true }),
-    w('strain', 'strainer', 'through'),
-  ],
-  cook: [
-    w('absorb', 'waterG', 'cook in'),
-    w('boil', 'holdS', 'hold at the boil'),
-    w('heat', 'toC', 'heat to'),
-    w('dry', 'ovenC', 'oven'),
-    w('cool', 'how', 'cool in'),
-    w('toast', 'durationS', 'toast for'),
-  ],
-  jar: [
-    w('finish', 'sugarG', 'sugar', { ifSome: true }),
-    w('finish', 'saltG', 'salt', { ifSome: true }),
-    w('lift', 'standS', 'stand for'),
-    w('freeze', 'box', 'freeze in'),
-    w('jar', 'jar', 'into'),
-  ],
-};
 const SHOWN = 2;
 
-/** The two values of each station that decide most; the food itself belongs to the first station. */
+/** The two values of each station that decide most, as the kinds of its steps say; the food belongs to the first station. */
 export function mainValues(r: Recipe, station: Station): readonly MainValue[] {
-  return WANTED[station]
+  const used = new Set(r.steps.map((s) => s.kind));
+  return KINDS.filter((k) => used.has(k) && kindOf(k).station === station)
+    .flatMap((k) => (kindOf(k).main ?? []).map((m) => ({ ...m, kind: k })))
+    .sort((a, b) => b.weight - a.weight)
     .flatMap(({ kind, param, label, first, ifSome }): MainValue[] => {
       const of = r.steps.filter((s) => s.kind === kind);
       const step = first ? of[0] : of.at(-1);
@@ -84,15 +33,15 @@ interface Fact {
 }
 type Figures = Readonly<Record<string, number>>;
 const has = (f: Figures, name: string): boolean => f[name] !== undefined;
-/** The figure a cook looks for, by kind of step; the first that has one speaks for its station. */
+/** The figure a cook looks for, by kind of step; the first in this order that has one speaks for its station. */
 const FACTS: Readonly<Partial<Record<Kind, (f: Figures, s: Step) => Fact | null>>> = {
+  enzyme: (f) => ({ label: 'slime cut', text: join(percent(f.glucanCut ?? 0)) }),
   soak: (f) =>
     (f.flakes ?? 0) > 0 || !has(f, 'uptakeShare')
       ? null
       : { label: 'drunk by then', text: `${join(percent(f.uptakeShare ?? 0))} of full` },
-  enzyme: (f) => ({ label: 'slime cut', text: join(percent(f.glucanCut ?? 0)) }),
-  blanch: (f) => ({ label: 'drained', text: join(grams(f.solidsG ?? 0)) }),
   drain: (f) => ({ label: 'drained', text: join(grams(f.solidsG ?? 0)) }),
+  blanch: (f) => ({ label: 'drained', text: join(grams(f.solidsG ?? 0)) }),
   sort: (f) => ({ label: 'picked over', text: join(grams(f.keptG ?? 0)) }),
   grind: (f, s) => ({
     label: `in the jug, ends at ${join(celsius(f.endC ?? 0))}`,
@@ -114,27 +63,10 @@ const FACTS: Readonly<Partial<Record<Kind, (f: Figures, s: Step) => Fact | null>
   jar: (f) => ({ label: 'fills', text: `${plain(f.jars ?? 0)} × ${join(millilitres(f.eachMl ?? 0))}` }),
   freeze: (f) => ({ label: 'fills', text: `${plain(f.jars ?? 0)} × ${join(millilitres(f.eachMl ?? 0))}` }),
 };
-const ORDER: readonly Kind[] = [
-  'enzyme',
-  'soak',
-  'drain',
-  'blanch',
-  'sort',
-  'grind',
-  'knead',
-  'strain',
-  'absorb',
-  'boil',
-  'heat',
-  'dry',
-  'cool',
-  'jar',
-  'freeze',
-];
 
 /** What the fold says of a station, short: the figure a cook looks for there. Nothing done there: null. */
 export function stationFact(r: Recipe, look: Look, station: Station): Fact | null {
-  for (const kind of ORDER) {
+  for (const kind of Object.keys(FACTS) as Kind[]) {
     if (kindOf(kind).station !== station) continue;
     const of = r.steps.filter((s) => s.kind === kind);
     const step = kind === 'strain' ? of[0] : of.at(-1);
