@@ -57,7 +57,13 @@ function Rows({ count }: { readonly count: number }) {
   const after = rows.getTotalSize() - ((drawn.at(-1)?.end ?? top) - top);
   return (
     <div ref={list} className="plate overflow-x-auto" tabIndex={0} role="region" aria-label="Batches">
-      <table className="table w-full min-w-[46rem]" aria-rowcount={count + 1}>
+      <table className="table w-full min-w-[60rem] table-fixed" aria-rowcount={count + 1}>
+        <colgroup>
+          <col />
+          {WIDTHS_REM.map((w, i) => (
+            <col key={i} style={{ width: `${w}rem` }} />
+          ))}
+        </colgroup>
         <thead>
           <tr>
             <th scope="col" className="p-3">
@@ -103,6 +109,8 @@ function Rows({ count }: { readonly count: number }) {
     </div>
   );
 }
+/** Of every column but the first: by the rows that are drawn they would shift while the book scrolls. */
+const WIDTHS_REM = [7.5, 7, 5.5, 11, 6.5, 5, 8] as const;
 /** Stands for the rows that are not drawn. */
 function Gap({ px }: { readonly px: number }) {
   return px > 0 ? (
