@@ -32,6 +32,7 @@ function watch(): void {
 }
 /** The jump that has not been answered yet. */
 export const useJump = (): Jump | null => useSyncExternalStore(subscribe, () => jump);
+/** What the cook said of a jump of the clock. */
 export function answerJump(): void {
   jump = null;
   for (const l of listeners) l();

@@ -24,6 +24,7 @@ export interface Digest {
   /** What it says of the kitchen's things and foods; nothing until it is finished. */
   readonly evidence: readonly Evidence[];
 }
+/** A line of the book from a folded batch. */
 export function digestOf(batch: FrozenBatch, events: readonly BatchEvent[], p: Progress): Digest {
   return {
     batch: batch.id,

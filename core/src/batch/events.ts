@@ -10,8 +10,10 @@ interface Line {
   readonly seq: number;
   readonly at: number;
 }
+/** Why a step was left out, as codes; their words are in `words`. */
 export const SKIP_REASONS = ['notNeeded', 'doneAlready', 'noTime', 'forgot', 'other'] as const;
 export type SkipReason = (typeof SKIP_REASONS)[number];
+/** Why a batch was given up, as codes. */
 export const ABANDON_REASONS = ['wentOff', 'scorched', 'spilt', 'changedMind', 'other'] as const;
 export type AbandonReason = (typeof ABANDON_REASONS)[number];
 
@@ -69,11 +71,13 @@ export interface FilledJar {
   readonly stream: Stream;
 }
 
+/** Where a jar can stand. */
 export const JAR_PLACES = ['fridge', 'freezer', 'room'] as const;
 export type JarPlace = (typeof JAR_PLACES)[number];
 /** Why a jar was thrown away: turned; past its time; to be safe; spilt; something else. */
 export const THROWN_REASONS = ['turned', 'past', 'safe', 'spilt', 'other'] as const;
 export type ThrownReason = (typeof THROWN_REASONS)[number];
+/** How what had separated came back when it was shaken, from wholly to not. */
 export const CAME_BACK = ['wholly', 'partly', 'not'] as const;
 
 export type JarEvent = Line & { readonly jar: string } & (

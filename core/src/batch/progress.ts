@@ -185,6 +185,7 @@ export function ranForS(t: TaskState, pausedAt: number | null, now: number): num
   if (t.begunAt === null) return 0;
   return Math.max(0, ((t.endedAt ?? pausedAt ?? now) - t.begunAt) / 1000);
 }
+/** What the timer of a task counts, s: all of it, or the part that is not handling. */
 export const timerS = (t: Task): number => t.timerS ?? t.durationS;
 
 /** The instant of a pause that still holds; null when nothing is paused. */

@@ -168,6 +168,7 @@ export function mainStream(recipe: Recipe, o: Outcome): string | null {
 /** How much to sum up: all; the main product alone; or, for maps of many folds, that without its keeping and later heating. */
 export type Depth = 'all' | 'main' | 'light';
 
+/** What a fold brings, as a cook asks for it. Masses g, volumes ml at 20 °C, shares 0..1, times s. An empty fold: no main product, zeros. */
 export function summarise(recipe: Recipe, o: Outcome, kit: Kit, depth: Depth = 'all'): Summary {
   const ctx = contextOf({ kit, beliefs: o.beliefs }, recipe.materials);
   const main = mainStream(recipe, o);

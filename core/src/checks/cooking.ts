@@ -10,6 +10,7 @@ const potOf = (l: Looked, s: At<'boil' | 'blanch' | 'heat' | 'absorb'>): { id: s
   return pots.find((t) => t.id === named) ?? pots.find((t) => t.id === l.kit.use.pot);
 };
 
+/** Fuller than two thirds before a boil. */
 export const potOverfull: Check = {
   id: 'potOverfull',
   reason: 'Foam needs the upper third; it runs over within a minute.',
@@ -50,6 +51,7 @@ export const potOverfull: Check = {
 const milkBoils = (l: Looked): readonly At<'boil'>[] =>
   stepsOf(l, 'boil').filter((s) => s.stage.figures.inhibitorLeft !== undefined);
 
+/** More than a fifth of the inhibitor left, or less than ten minutes at the true boil. */
 export const holdTooShort: Check = {
   id: 'holdTooShort',
   reason: 'The inhibitor that upsets the stomach goes slower where water boils cooler.',
@@ -84,6 +86,7 @@ export const holdTooShort: Check = {
   },
 };
 
+/** A bean milk that reaches its jar without a boil. */
 export const neverBoiled: Check = {
   id: 'neverBoiled',
   reason: 'Raw soy milk upsets the stomach.',
@@ -110,6 +113,7 @@ export const neverBoiled: Check = {
   },
 };
 
+/** What foams long before it boils: told before every boil of a bean milk. */
 export const foamIsNotTheBoil: Check = {
   id: 'foamIsNotTheBoil',
   reason: 'Foam climbs at 80–90 °C. Steam under a lid or pressure: foam blocks the vent.',
@@ -126,6 +130,7 @@ export const foamIsNotTheBoil: Check = {
       })),
 };
 
+/** More than 1.5 % of pulp in what is boiled. */
 export const scorches: Check = {
   id: 'scorches',
   reason: 'Pulp sinks and sticks to a hot bottom.',
@@ -142,6 +147,7 @@ function gentleSuffices(s: At<'boil' | 'blanch'>): boolean {
   const gentle = s.f('steamWantG') * s.f('gentleShare');
   return s.f('waterLeftG') + s.f('steamG') - gentle >= gentle * 0.5;
 }
+/** More steam asked for than there is water. */
 export const boilsDry: Check = {
   id: 'boilsDry',
   reason: 'More water leaves as steam than should.',
@@ -158,6 +164,7 @@ export const boilsDry: Check = {
       })),
 };
 
+/** More steam asked for than the hob can give. */
 export const hobTooWeak: Check = {
   id: 'hobTooWeak',
   reason: 'The hob cannot keep this much steaming; the boil will fall back.',
@@ -174,6 +181,7 @@ export const hobTooWeak: Check = {
       })),
 };
 
+/** A temperature aimed at that the place cannot reach. */
 export const neverCools: Check = {
   id: 'neverCools',
   reason: 'Nothing cools below what stands around it.',
@@ -193,6 +201,7 @@ export const neverCools: Check = {
       }),
 };
 
+/** Over two hours from 57 to 21 °C, or six to 5 °C. */
 export const coolsTooSlowly: Check = {
   id: 'coolsTooSlowly',
   reason: 'From 57 to 21 °C within two hours, to 5 °C within six: between them germs multiply fastest.',

@@ -4,6 +4,7 @@ import { HOUR_S } from '../units';
 import { fig, madeBy, setFix, stepsOf } from './types';
 import type { Check } from './types';
 
+/** Honey, which infants may not have. */
 export const honey: Check = {
   id: 'honey',
   reason: 'Honey can carry spores that make infants ill.',
@@ -14,6 +15,7 @@ export const honey: Check = {
       .map((s) => ({ check: 'honey', step: s.step.id, weight: 'know' as const, figures: {}, fixes: [] })),
 };
 
+/** A raw syrup stirred in after the boil. */
 export const syrupAfterBoil: Check = {
   id: 'syrupAfterBoil',
   reason: 'Syrup, cocoa and spoons bring germs back after the heat, and raw syrup can curdle hot soy.',
@@ -24,6 +26,7 @@ export const syrupAfterBoil: Check = {
       .map((s) => ({ check: 'syrupAfterBoil', step: s.step.id, weight: 'know' as const, figures: {}, fixes: [] })),
 };
 
+/** Cocoa with less than one and a half times its weight of water to slake it. */
 export const cocoaDry: Check = {
   id: 'cocoaDry',
   reason: 'Dry cocoa floats and clots: it wants hot water first.',
@@ -43,6 +46,7 @@ export const cocoaDry: Check = {
       }),
 };
 
+/** A glass jar in the freezer. */
 export const glassFreezes: Check = {
   id: 'glassFreezes',
   reason: 'Milk grows by a tenth as it freezes; glass cracks.',
@@ -62,6 +66,7 @@ export const glassFreezes: Check = {
       }),
 };
 
+/** A box fuller than ice leaves room for. */
 export const freezerTooFull: Check = {
   id: 'freezerTooFull',
   reason: 'Ice takes more room than water.',
@@ -83,6 +88,7 @@ export const freezerTooFull: Check = {
 
 const outMostS = (c: number): number => (c > OUT_OF_COLD.hotRoomC ? OUT_OF_COLD.hotAtMostS : OUT_OF_COLD.atMostS);
 
+/** Above 5 °C for more than two hours, one above 32 °C. */
 export const keptWarm: Check = {
   id: 'keptWarm',
   reason: 'Out of the cold two hours, one above 32 °C. Never two days on the counter, whatever some say.',
@@ -107,6 +113,7 @@ export const keptWarm: Check = {
       })),
 };
 
+/** Longer than its time and temperature, or its cap, allow. */
 export const keptTooLong: Check = {
   id: 'keptTooLong',
   reason: 'The lower of what time and temperature leave it and the cap of common practice.',
@@ -135,6 +142,7 @@ export const keptTooLong: Check = {
     }),
 };
 
+/** More than twelve hours to dry. */
 export const driesTooSlowly: Check = {
   id: 'driesTooSlowly',
   reason: 'Thick or cool, pulp moulds before it is dry.',
@@ -160,6 +168,7 @@ export const driesTooSlowly: Check = {
       })),
 };
 
+/** Raw bean pulp dried without a boil. */
 export const driedRaw: Check = {
   id: 'driedRaw',
   reason: 'Drying is not cooking: raw soy pulp must boil first.',
@@ -176,6 +185,7 @@ export const driedRaw: Check = {
       })),
 };
 
+/** A temperature above the local boiling point. */
 export const cannotReach: Check = {
   id: 'cannotReach',
   reason: 'Water boils cooler up here: nothing in the pot gets hotter than that.',
@@ -195,6 +205,7 @@ export const cannotReach: Check = {
       }),
 };
 
+/** Rice milk as the drink of a small child: arsenic. */
 export const underFive: Check = {
   id: 'underFive',
   reason: 'Rice takes up arsenic.',
@@ -205,6 +216,7 @@ export const underFive: Check = {
       : [],
 };
 
+/** Foods that are refused: they poison when they are only soaked and pressed. */
 export const refused: Check = {
   id: 'refused',
   reason: 'Some plants poison when they are only soaked and pressed.',
@@ -216,6 +228,7 @@ export const refused: Check = {
     }),
 };
 
+/** A whole coconut to be opened, or grated: hands. */
 export const openingNut: Check = {
   id: 'openingNut',
   reason: 'Blades slip on a round shell; a grater takes skin.',
@@ -226,6 +239,7 @@ export const openingNut: Check = {
       : [],
 };
 
+/** Less than two minutes at 70 °C, or their like. */
 export const pasteurisedShort: Check = {
   id: 'pasteurisedShort',
   reason: 'Two minutes at 70 °C, or the same in heat, end what spoils it first; less only warms it.',

@@ -2,6 +2,7 @@ import { makeStep } from '../steps';
 import { fig, freshId, insertFix, setFix, stepsOf } from './types';
 import type { Check } from './types';
 
+/** Enzyme above 72 °C: it dies. */
 export const enzymeTooHot: Check = {
   id: 'enzymeTooHot',
   reason: 'From about 75 °C amylase hardly works; at 80 °C it is dead.',
@@ -18,6 +19,7 @@ export const enzymeTooHot: Check = {
       })),
 };
 
+/** Enzyme with nothing to cut, or no time for it. */
 export const enzymeDoesNothing: Check = {
   id: 'enzymeDoesNothing',
   reason: 'A pure amylase cuts starch that has swelled. On raw flakes in the cold it does next to nothing for slime.',
@@ -34,6 +36,7 @@ export const enzymeDoesNothing: Check = {
       })),
 };
 
+/** Capsules are dosed by their label, not by us. */
 export const enzymeCapsules: Check = {
   id: 'enzymeCapsules',
   reason: 'Capsules are sold to be swallowed, not as an ingredient; malt flour is food.',
@@ -50,6 +53,7 @@ export const enzymeCapsules: Check = {
       })),
 };
 
+/** Starch that becomes sugar: for whom that matters. */
 export const enzymeMakesSugar: Check = {
   id: 'enzymeMakesSugar',
   reason: 'Amylase turns starch into sugar, in the jar too as long as it lives.',
@@ -66,6 +70,7 @@ export const enzymeMakesSugar: Check = {
       })),
 };
 
+/** Less water than the grain drinks. */
 export const riceTooDry: Check = {
   id: 'riceTooDry',
   reason: 'Rice that ran out of water stays hard in the middle and grinds to grit.',
@@ -84,6 +89,7 @@ export const riceTooDry: Check = {
         };
       }),
 };
+/** Water left over when the grain is full. */
 export const riceTooWet: Check = {
   id: 'riceTooWet',
   reason: 'Water left after three quarters of an hour: the grain goes to paste before it is gone.',
@@ -102,6 +108,7 @@ export const riceTooWet: Check = {
         };
       }),
 };
+/** Cooked rice that stands warm: Bacillus cereus. */
 export const riceNotCooled: Check = {
   id: 'riceNotCooled',
   reason: 'Spores live through the boil and grow in warm rice; what they leave is not killed by heating again.',
@@ -128,6 +135,7 @@ export const riceNotCooled: Check = {
       })),
 };
 
+/** How long cooked rice may wait. */
 export const riceKeeps: Check = {
   id: 'riceKeeps',
   reason: 'Cooked rice is where its spores grow; authorities differ in how long they allow.',

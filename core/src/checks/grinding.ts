@@ -2,6 +2,7 @@ import { highestOf, openingTimes } from '../steps';
 import { fig, setFix, stepsOf } from './types';
 import type { Check } from './types';
 
+/** A load above what the jug may hold, foaming or hot. */
 export const jugOverfull: Check = {
   id: 'jugOverfull',
   reason: 'A foaming or hot jug lifts its lid; the smallest limit that applies is the one that counts.',
@@ -34,6 +35,7 @@ export const jugOverfull: Check = {
       }),
 };
 
+/** Hot liquid in a jug that cannot vent. */
 export const hotInSealedJug: Check = {
   id: 'hotInSealedJug',
   reason: 'Hot liquid in a sealed cup builds pressure and bursts out.',
@@ -50,6 +52,7 @@ export const hotInSealedJug: Check = {
       })),
 };
 
+/** Above 60 °C in a jug: half full at most. */
 export const hotInJug: Check = {
   id: 'hotInJug',
   reason: 'Hot liquid blows the lid: vent open, half full, a folded towel over it.',
@@ -66,6 +69,7 @@ export const hotInJug: Check = {
       })),
 };
 
+/** Less water than a closed jug turns over. */
 export const tooThick: Check = {
   id: 'tooThick',
   reason: 'With too little water the pieces ride above the blades.',
@@ -89,6 +93,7 @@ export const tooThick: Check = {
 /** Below this opened share much is left in pieces (estimate). */
 const OPENED_ENOUGH = 0.75;
 const OPENED_WELL = 0.85;
+/** Under three quarters of the cells opened. */
 export const groundTooLittle: Check = {
   id: 'groundTooLittle',
   reason: 'Cells that stay shut keep their milk: the pulp is wet and rich, the milk thin.',
@@ -113,6 +118,7 @@ export const groundTooLittle: Check = {
       }),
 };
 
+/** Whole pieces in the cloth. */
 export const notGround: Check = {
   id: 'notGround',
   reason: 'Whole pieces give nothing to the cloth.',
@@ -123,6 +129,7 @@ export const notGround: Check = {
       .map((s) => ({ check: 'notGround', step: s.step.id, weight: 'danger' as const, figures: {}, fixes: [] })),
 };
 
+/** A wash that brings less than half a per cent of solids. */
 export const passesThatBringNothing: Check = {
   id: 'emptyPass',
   reason: 'A pass pays while its milk still carries something.',

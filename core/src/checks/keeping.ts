@@ -6,6 +6,7 @@ import type { Check, Fix, Looked } from './types';
 
 const RISK_C = 40;
 
+/** Unboiled water or an unscalded jar after the boil. */
 export const touchedAfter: Check = {
   id: 'touchedAfter',
   reason: 'Water, cloths and jars bring germs back after the boil; it keeps shorter.',
@@ -32,6 +33,7 @@ export const touchedAfter: Check = {
   ],
 };
 
+/** Closed above 40 °C. */
 export const hotJar: Check = {
   id: 'hotJar',
   reason: 'A sealed hot jar is not canned. It cools too slowly in the fridge and must never stay at room temperature.',
@@ -78,6 +80,7 @@ function coolFix(l: Looked, stream: string, jar: string): readonly Fix[] {
 const pulps = (l: Looked): readonly (readonly [string, Stream])[] =>
   Object.entries(l.outcome.products).filter(([, s]) => hasFood(s) && s.openedShare > 0 && isPulp(s));
 
+/** Raw bean pulp that is to be eaten. */
 export const rawPulp: Check = {
   id: 'rawPulp',
   reason: 'Pulp strained off before the boil is raw; drying is not cooking.',
@@ -94,6 +97,7 @@ export const rawPulp: Check = {
       })),
 };
 
+/** What may not be tasted before its boil. */
 export const rawUntilBoiled: Check = {
   id: 'rawUntilBoiled',
   reason: 'Raw soy milk and raw pulp upset the stomach: do not taste them before the hold is done.',
@@ -112,6 +116,7 @@ export const rawUntilBoiled: Check = {
       : [],
 };
 
+/** What of the law’s list is in it. */
 export const allergens: Check = {
   id: 'allergens',
   reason: 'One jug for several milks carries traces.',
@@ -122,6 +127,7 @@ export const allergens: Check = {
   },
 };
 
+/** No plant milk takes the place of infant milk. */
 export const infants: Check = {
   id: 'infants',
   reason: 'Home milk is not fortified and is no substitute for breast milk or infant formula.',

@@ -12,6 +12,7 @@ const A_NIGHT_S = 12 * HOUR_S;
 /** Coconut this rich splits when it boils (common practice: the first pressing). */
 const RICH = 0.15;
 
+/** A milk with over 15 % of fat that is boiled. */
 export const richBoils: Check = {
   id: 'richBoils',
   reason: 'A first pressing is for finishing: at the boil its cream parts from its water.',
@@ -43,6 +44,7 @@ export const richBoils: Check = {
       : [],
 };
 
+/** Worked below 28 °C: the fat stays in the pieces. */
 export const coldFat: Check = {
   id: 'coldFat',
   reason: 'Cold water leaves more of the fat in the pulp.',
@@ -61,6 +63,7 @@ export const coldFat: Check = {
       : [],
 };
 
+/** Water above 60 °C that hands are to work in. */
 export const handsScald: Check = {
   id: 'handsScald',
   reason: 'Water over 60 °C scalds within seconds.',
@@ -81,6 +84,7 @@ const mixedHot = (s: Stream | undefined): boolean => (s?.temperatureC ?? 0) > 52
 /** Grit felt on the tongue, share of the milk's mass (estimate). */
 const GRITTY = 0.004;
 const TOO_GRITTY = 0.012;
+/** Grit that comes through the cloth. */
 export const meshTooOpen: Check = {
   id: 'meshTooOpen',
   reason: 'This mesh lets through what the tongue feels; it falls to the bottom as sediment.',
@@ -110,6 +114,7 @@ function finer(l: Looked, step: string, nowUm: number): readonly Fix[] {
   return fit ? [setFix('finerMesh', step, 'strainer', fit.id, { meshUm: fig(fit.um, 'um') })] : [];
 }
 
+/** A cap that will not lift: too warm, or too short. */
 export const fatDoesNotSet: Check = {
   id: 'fatDoesNotSet',
   reason: 'Only coconut fat sets and floats, and only well below room temperature.',
@@ -132,6 +137,7 @@ export const fatDoesNotSet: Check = {
       }),
 };
 
+/** A raw milk that nothing made safe. */
 export const noKillStep: Check = {
   id: 'noKillStep',
   reason: 'Raw coconut and raw tiger nut grow what they carry: no heat ends it.',
@@ -145,6 +151,7 @@ export const noKillStep: Check = {
   },
 };
 
+/** A raw milk jarred above 9 °C. */
 export const warmJar: Check = {
   id: 'warmJar',
   reason:

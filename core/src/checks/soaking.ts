@@ -56,6 +56,7 @@ function fridge(c: Chain): readonly Fix[] {
   ];
 }
 
+/** Under 85 % of what they can drink. */
 export const soakTooShort: Check = {
   id: 'soakTooShort',
   reason: 'Beans that have not drunk their fill grind coarse and give less.',
@@ -82,6 +83,7 @@ export const soakTooShort: Check = {
       }),
 };
 
+/** Longer than a soak may last at its temperature. */
 export const soakTooLong: Check = {
   id: 'soakTooLong',
   reason: 'Past this the water begins to ferment; changing it does not restart the clock.',
@@ -110,6 +112,7 @@ export const soakTooLong: Check = {
 const A_NIGHT_S = 8 * HOUR_S;
 const tooWarm = (c: Chain): boolean => c.last.f('longestS') < A_NIGHT_S;
 
+/** Long in water that stays warm. */
 export const soakTooWarm: Check = {
   id: 'soakTooWarm',
   reason: 'In a warm place they go off before the night is over.',
@@ -133,6 +136,7 @@ export const soakTooWarm: Check = {
       }),
 };
 
+/** Too little water to keep them covered. */
 export const soakWater: Check = {
   id: 'soakWater',
   reason: 'Beans swell two to three times; those left dry stay hard.',
@@ -157,6 +161,7 @@ export const soakWater: Check = {
       }),
 };
 
+/** A bowl fuller than its rim. */
 export const bowlTooSmall: Check = {
   id: 'bowlTooSmall',
   reason: 'Beans and water together are more than the bowl holds.',

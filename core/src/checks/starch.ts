@@ -12,6 +12,7 @@ const hottest = (s: At<'grind'>): number => Math.max(s.f('startC'), s.f('endC'))
 const flakeGrinds = (l: Looked): readonly At<'grind'>[] =>
   stepsOf(l, 'grind').filter((s) => s.f('gelFromC') > 0 && l.recipe.materials.some((m) => m.rinse !== null));
 
+/** Water that gels the starch before it is ground. */
 export const tooHotForStarch: Check = {
   id: 'tooHotForStarch',
   reason: 'Hot water swells the starch: beyond a weak milk it sets like yoghurt.',
@@ -32,6 +33,7 @@ export const tooHotForStarch: Check = {
     }),
 };
 
+/** A jug that warms past where starch gels. */
 export const blendWarmsStarch: Check = {
   id: 'blendWarmsStarch',
   reason: 'A strong jug running long warms what is in it until starch begins to swell.',
@@ -53,6 +55,7 @@ export const blendWarmsStarch: Check = {
       }),
 };
 
+/** Slippery fibre that thickens three times or more. */
 export const tooSlimy: Check = {
   id: 'tooSlimy',
   reason: 'The slippery fibre dissolves while the blades run: longer, warmer and stronger make slime.',
@@ -77,6 +80,7 @@ export const tooSlimy: Check = {
       ];
     }),
 };
+/** Soaked flakes ground in their own slime. */
 export const soakedNotRinsed: Check = {
   id: 'soakedNotRinsed',
   reason: 'Soaking brings the slime out. Kept in the jug it is the worst of both; rinsed away it is gone.',
@@ -129,6 +133,7 @@ function drainedAfter(l: Looked, soak: Step<'soak'>): boolean {
   return next?.kind === 'drain';
 }
 
+/** Flakes measured by the cup where their starch sets: a tenth more or less is told. */
 export const cupTooCoarse: Check = {
   id: 'cupTooCoarse',
   reason: 'A cup of flakes varies by a tenth; hot, a tenth more sets and a tenth less is watery.',
@@ -145,6 +150,7 @@ export const cupTooCoarse: Check = {
       })),
 };
 
+/** Under 2.8 % of solids. */
 export const watery: Check = {
   id: 'watery',
   reason: 'Under about three per cent of solids a milk tastes of water.',
@@ -170,6 +176,7 @@ export const watery: Check = {
   },
 };
 
+/** Starch that turns pasty in the pot. */
 export const thickensInThePot: Check = {
   id: 'thickensInThePot',
   reason: 'Its starch swells as it warms; past this it is a pudding.',

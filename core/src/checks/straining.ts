@@ -2,6 +2,7 @@ import { SLIPPERY_FROM, stepsBefore } from '../steps';
 import { bodyAt, fig, madeBy, setFix, stepsOf } from './types';
 import type { Check, Fix, Looked } from './types';
 
+/** A plan of water. */
 export const noFood: Check = {
   id: 'noFood',
   reason: 'Milk comes of something.',
@@ -19,6 +20,7 @@ function moreIntoTheJug(l: Looked, strain: string, wantedG: number): readonly Fi
   return grind && to <= 50_000 ? [setFix('moreWater', grind.id, 'waterG', to, { moreG: fig(wantedG, 'g') })] : [];
 }
 
+/** All the liquid held by the pulp. */
 export const nothingThrough: Check = {
   id: 'nothingThrough',
   reason: 'The pulp holds its share of liquid first; only what is over runs through.',
@@ -38,6 +40,7 @@ export const nothingThrough: Check = {
       }),
 };
 
+/** Silky or slimier, and pressed hard. */
 export const pressedSlime: Check = {
   id: 'pressedSlime',
   reason: 'Pressing hard brings more milk, and in oats the slime with it.',
@@ -61,6 +64,7 @@ export const pressedSlime: Check = {
 
 /** Less ice than this is gone by the time the bag is tied, g. */
 const ICE_TELLS_G = 30;
+/** More than 30 g of ice still in the jug. */
 export const iceLeft: Check = {
   id: 'iceLeft',
   reason: 'Ice that has not melted stays in the bag with the pulp, and the milk is short of it.',

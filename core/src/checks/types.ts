@@ -35,7 +35,9 @@ export interface Check {
   find(l: Looked): readonly Warning[];
 }
 
+/** A figure of a warning, in the unit of the fold. */
 export const fig = (value: number, unit: FigureUnit): Figure => ({ value, unit });
+/** A move that sets one parameter. */
 export const setFix = (
   say: string,
   step: string,
@@ -90,6 +92,7 @@ export function freshId(l: Looked, base: string): string {
   if (!taken.has(base)) return base;
   for (let i = 2; ; i += 1) if (!taken.has(`${base}${i}`)) return `${base}${i}`;
 }
+/** A move that puts a step in, after another or (null) first. */
 export const insertFix = (say: string, after: string | null, step: Step): Fix => ({
   say,
   figures: {},

@@ -17,6 +17,7 @@ export interface AmountSpec {
   /** Besides value and unit, a food says its basis. */
   readonly basis?: string;
 }
+/** {value, unit} of an amount of the fold, in the unit people use for it. */
 export const amountOf = (s: NumberSpec): AmountSpec => ({
   unit: s.unit,
   low: s.low,
@@ -24,6 +25,7 @@ export const amountOf = (s: NumberSpec): AmountSpec => ({
   water: s.water === true,
   whole: s.unit === 'count',
 });
+/** The units in which an amount may be written. */
 export const unitsFor = (s: AmountSpec): readonly UnitName[] => [...unitsOf(s.unit), ...(s.water ? unitsOf('ml') : [])];
 
 /** The unit a bound is told in: one that suits its size. */

@@ -97,6 +97,7 @@ export class ArchiveWriter {
   }
 }
 
+/** Does it begin as a zip does? */
 export const isArchive = (b: Uint8Array): boolean => b[0] === 0x50 && b[1] === 0x4b;
 
 type Opened =
@@ -150,6 +151,7 @@ export function openArchive(bytes: Uint8Array): Opened {
   if (faults.length > 0) return { ok: false, faults };
   return { ok: true, exportedAt: typeof m.exportedAt === 'number' ? m.exportedAt : 0, chunks: m.chunks };
 }
+/** Why an archive of this version cannot be read; null: it can. */
 export function versionFault(version: unknown): string {
   return typeof version === 'number' && version > BACKUP_VERSION
     ? `The file has version ${version}, made by a newer Ironpan; this one reads up to version ${BACKUP_VERSION}. Update first.`

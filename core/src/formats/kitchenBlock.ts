@@ -30,6 +30,7 @@ const linesOf = (k: ThingKind): ThingLines => ({
   choices: THING_SPECS[k].choices,
 });
 const KINDS = THING_KINDS;
+/** The lines of a plan file that name a thing of the kitchen. */
 export const THING_LINES = Object.fromEntries(KINDS.map((k) => [k, linesOf(k)])) as Readonly<
   Record<ThingKind, ThingLines>
 >;

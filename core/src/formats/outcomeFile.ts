@@ -7,6 +7,7 @@ import { fixText, warningText } from '../words';
 import { writeKitchen } from './kitchenBlock';
 import type { PlanFile } from './planFile';
 
+/** How a result says what it is. */
 export const OUTCOME_FORMAT = 'ironpan-outcome';
 const OUTCOME_VERSION = 1;
 
@@ -84,6 +85,7 @@ function product(p: ProductSummary): Record<string, unknown> {
     keepLimit: p.keep?.limit ?? null,
   };
 }
+/** What a result tells of each stream. */
 export const STREAM_KEYS: Readonly<Record<string, string>> = {
   massG: 'mass, g',
   volumeMl: 'volume at 20 °C, ml',

@@ -39,6 +39,7 @@ const OTHER_OATS = /\b(steel.?cut|pinhead|quick|instant|groats?)\b/i;
 export const WEIGHED_WET = /\b(soaked|sprouted|drained|swollen)\b/i;
 const THROWN = /soak|rins|drain|blanch|discard/i;
 
+/** What a line speaks of, and among which foods it leaves a choice. */
 export function whatOf(
   text: string,
   own: readonly Material[],

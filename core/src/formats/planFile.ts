@@ -13,7 +13,9 @@ import { amountOf, readAmount, writeAmount } from './amounts';
 import { readKitchen, writeKitchen } from './kitchenBlock';
 import { readMaterials, writeMaterial } from './materialBlock';
 
+/** How a plan file says what it is. */
 export const PLAN_FORMAT = 'ironpan-plan';
+/** The version written; older ones are brought along, newer ones refused. */
 export const PLAN_VERSION = 1;
 
 export interface PlanFile {
@@ -51,6 +53,7 @@ const SHAPE = object({
   materials: Joi.any().optional(),
 });
 
+/** A plan file’s text, read and judged; its faults as sentences with a path. */
 export function readPlanFile(given: string): ReadPlan {
   const bad = checkShape(given);
   if (bad) return { ok: false, faults: [{ path: '', say: `This cannot be a plan: ${bad}` }] };
@@ -66,6 +69,7 @@ export function readPlanFile(given: string): ReadPlan {
   return readPlan(data);
 }
 
+/** The same from what has been parsed. */
 export function readPlan(data: unknown): ReadPlan {
   const version = (data as { version?: unknown } | null)?.version;
   if (typeof version === 'number' && version > PLAN_VERSION)

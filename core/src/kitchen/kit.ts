@@ -124,10 +124,12 @@ export function coefficientId(kind: CoefficientKind, thing: string): string {
   if (id === undefined) mine.set(thing, (id = `${kind}:${thing}`));
   return id;
 }
+/** What is believed of a coefficient of which nothing was measured: its usual value and spread. */
 export function usualBelief(id: string): Belief {
   const kind = id.slice(0, id.indexOf(':')) as CoefficientKind;
   return { mean: 1, n: 0, ...COEFFICIENTS[kind] };
 }
+/** How many times its usual value a coefficient is here, > 0; nothing believed of it: 1. */
 export function multiplier(beliefs: Beliefs, kind: CoefficientKind, thing: string): number {
   // A prediction without beliefs is the common case, and the key is a new string each time.
   for (const _ in beliefs) return beliefs[coefficientId(kind, thing)]?.mean ?? 1;

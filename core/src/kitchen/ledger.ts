@@ -16,8 +16,11 @@ export interface Flow {
 }
 export type Ledger = readonly Flow[];
 
+/** A stream as the end of a flow. */
 export const at = (stream: string): Place => ({ stream });
+/** Somewhere outside the streams as the end of a flow. */
 export const away = (outside: Outside): Place => ({ outside });
+/** Mass of a flow, g. */
 export const flowG = (f: Flow): number => f.waterG + sumGrams(f.released) + sumGrams(f.bound);
 
 /** A flow of the whole of `s`. */
@@ -25,6 +28,7 @@ export function flowOf(step: string, from: Place, to: Place, s: Stream): Flow {
   const water = s.freeWaterG + s.boundWaterG;
   return { step, from, to, waterG: water, released: s.released, bound: s.bound, temperatureC: s.temperatureC };
 }
+/** A flow of plain water, g, °C. */
 export function waterFlow(step: string, from: Place, to: Place, waterG: number, temperatureC: number): Flow {
   return { step, from, to, waterG, released: NO_GRAMS, bound: NO_GRAMS, temperatureC };
 }

@@ -19,6 +19,7 @@ const spec = (label: string, key: string, unit: InnerUnit, low: number, high: nu
 });
 
 type Scalar = 'altitudeM' | 'roomC' | 'fridgeC' | 'tapC' | 'cupMl' | 'perKWh' | 'boughtPerL';
+/** The figures of a kitchen: label, unit and bounds; fields, files and validators derive from it. */
 export const KIT_SPECS: Readonly<Record<Scalar, KitSpec>> = {
   altitudeM: spec('altitude', 'altitude', 'm', -400, 5000),
   roomC: spec('room', 'room', 'C', 0, 45),
@@ -39,6 +40,7 @@ const vessel = {
   diameterCm: spec('across', 'diameter', 'cm', 4, 80),
   massG: spec('weighs empty', 'mass', 'g', 10, 20_000),
 };
+/** The same for each kind of thing. */
 export const THING_SPECS: Readonly<Record<ThingKind, ThingSpecs>> = {
   jug: {
     name: 'Jugs',
@@ -65,7 +67,9 @@ export const THING_SPECS: Readonly<Record<ThingKind, ThingSpecs>> = {
   },
   jar: { name: 'Jars', numbers: { ml: spec('holds', 'volume', 'ml', 30, 20_000) }, choices: { glass: [true, false] } },
 };
+/** Every kind of thing. */
 export const THING_KINDS = Object.keys(THING_SPECS) as readonly ThingKind[];
+/** The names of a kitchen’s figures. */
 export const KIT_SCALARS = Object.keys(KIT_SPECS) as readonly Scalar[];
 /** Only these keys: `Kit[Scalar]` is a number. */
 export type KitScalar = Scalar & keyof Kit;

@@ -67,6 +67,7 @@ export interface Stream {
 
 const NO_INHIBITOR: Inhibitor = { labile: 0, stable: 0, of: 0 };
 const NO_FLAVOUR: Flavour = { enzyme: 0, beany: 0, of: 0 };
+/** No stuff at all: what merges with anything and changes nothing. */
 export const NOTHING: Stream = {
   madeFrom: {},
   freeWaterG: 0,
@@ -210,10 +211,15 @@ export function waterStream(massG: number, temperatureC: number, boiled = false)
   return d;
 }
 
+/** Dry matter, g. */
 export const solidsG = (s: Stream): number => sumGrams(s.released) + sumGrams(s.bound);
+/** All its water, g. */
 export const waterG = (s: Stream): number => s.freeWaterG + s.boundWaterG;
+/** Mass, g. */
 export const massG = (s: Stream): number => waterG(s) + solidsG(s);
+/** What would run through a cloth that holds nothing back, g: free water and what is dissolved in it. */
 export const liquidG = (s: Stream): number => s.freeWaterG + sumGrams(s.released);
+/** Dry matter by component, g, in the liquid and in the pieces. */
 export const contents = (s: Stream): Grams => addGrams(s.released, s.bound);
 /** kJ/K at its own temperature, or at another. */
 export const capacityOf = (s: Stream, atC = s.temperatureC): number =>

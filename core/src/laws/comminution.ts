@@ -4,6 +4,7 @@ import { firstOrderTimes, within } from './domain';
 const RITTINGER_PER_MM = 0.14;
 /** Share of the drawn power that reaches the slurry, and the drawn share of the rated power (estimates; learned). */
 export const POWER_TO_SLURRY = 0.85;
+/** Share of its rated power that a jug draws, 0..1 (estimate; learned). */
 export const DRAWN_OF_RATED = 0.6;
 /** Heat a running jug loses to the room, W/K (estimate). */
 const JUG_LOSS_W_PER_K = 1.6;

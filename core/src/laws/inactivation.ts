@@ -6,6 +6,7 @@
 export const INHIBITOR = { labileDMin: 10, stableDMin: 60, zC: 29 } as const;
 /** Goal: at most a fifth left over the whole history, and ten minutes at the true boil (decision 15). */
 export const INHIBITOR_GOAL = 0.2;
+/** At least so long at the true boil, s (decision 15). */
 export const BOIL_AT_LEAST_S = 600;
 /** Heat is not credited to a whole bean until it is hot through: dry 5 min, soaked 2 min (models §5). */
 export const HOT_THROUGH_S = { dry: 300, soaked: 120 } as const;
@@ -14,9 +15,11 @@ export const HOT_THROUGH_S = { dry: 300, soaked: 120 } as const;
 export function inhibitorPace(c: number): number {
   return Math.exp((Math.LN10 * (c - 100)) / INHIBITOR.zC);
 }
+/** Share of the labile phase left after minutes at 100 °C, ≥ 0; 0 → 1, 10 → 0.1. */
 export function labileLeft(minutesAt100: number): number {
   return Math.exp((-Math.LN10 * minutesAt100) / INHIBITOR.labileDMin);
 }
+/** Share of the stable phase left after minutes at 100 °C, ≥ 0; 0 → 1, 60 → 0.1. */
 export function stableLeft(minutesAt100: number): number {
   return Math.exp((-Math.LN10 * minutesAt100) / INHIBITOR.stableDMin);
 }
@@ -29,4 +32,5 @@ export function inhibitorLeft(minutesAt100: number, labileShare: number): number
 export function pasteurisingPace(c: number): number {
   return Math.exp((Math.LN10 * (c - 70)) / 7.5);
 }
+/** Enough minutes at 70 °C, or their like (common practice). */
 export const PASTEURISED_MIN = 2;

@@ -32,6 +32,7 @@ export const HEATED_PROTEIN: readonly (readonly [number, number])[] = [
   [30, 0.68],
   [60, 0.6],
 ];
+/** The same for fat. */
 export const HEATED_FAT: readonly (readonly [number, number])[] = [
   [0, 1],
   [2.5, 0.92],

@@ -65,4 +65,5 @@ export const BODY_FROM = { likeMilk: 1.4, creamy: 3, thick: 8, sets: 30 } as con
 export const SLIPPERY_FROM = { silky: 1.2, slippery: 1.8, slimy: 3 } as const;
 /** Pasty when the starch part is above this; watery under this share of total solids. */
 export const PASTY_FROM = 3;
+/** Under this share of solids a milk is watery, 0..1 (models §6). */
 export const WATERY_BELOW = 0.028;

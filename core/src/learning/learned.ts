@@ -14,6 +14,7 @@ export interface Learned {
   readonly weight: number;
   readonly weighted: number;
 }
+/** No batch has said anything. */
 export const NOTHING_LEARNED = { n: 0, weight: 0, weighted: 0 } as const;
 
 /**

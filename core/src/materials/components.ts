@@ -2,6 +2,7 @@
 export type Component =
   'protein' | 'fat' | 'starch' | 'sugars' | 'solubleFibre' | 'insolubleFibre' | 'otherCarb' | 'ash' | 'salt';
 export type Grams = Readonly<Record<Component, number>>;
+/** Every component, in one order. */
 export const COMPONENTS: readonly Component[] = [
   'protein',
   'fat',
@@ -29,6 +30,7 @@ function vector(
   return { protein, fat, starch, sugars, solubleFibre, insolubleFibre, otherCarb, ash, salt };
 }
 
+/** None of anything. */
 export const NO_GRAMS: Grams = vector(0, 0, 0, 0, 0, 0, 0, 0, 0);
 
 /** A vector from the named amounts, the rest zero: grams({ fat: 3 }). */
@@ -76,6 +78,7 @@ export function addGrams(a: Grams, b: Grams, by = 1): Grams {
   );
 }
 
+/** a·by, component by component. */
 export function scaleGrams(a: Grams, by: number): Grams {
   return addGrams(NO_GRAMS, a, by);
 }
@@ -96,6 +99,7 @@ export function takeGrams(a: Grams, b: Grams): Grams {
   );
 }
 
+/** All of it together, g. */
 export function sumGrams(a: Grams): number {
   return a.protein + a.fat + a.starch + a.sugars + a.solubleFibre + a.insolubleFibre + a.otherCarb + a.ash + a.salt;
 }

@@ -131,6 +131,7 @@ const other = (
   source: 'an estimate; starch and β-glucan as published ranges have them',
 });
 
+/** Rolled spelt. */
 export const SPELT_FLAKES: Material = other(
   {
     id: 'spelt-flakes',
@@ -155,6 +156,7 @@ export const SPELT_FLAKES: Material = other(
   0.45,
   0.55,
 );
+/** Rolled rice. */
 export const RICE_FLAKES: Material = other(
   {
     id: 'rice-flakes',
@@ -179,6 +181,7 @@ export const RICE_FLAKES: Material = other(
   0.4,
   0.5,
 );
+/** Rolled millet. */
 export const MILLET_FLAKES: Material = other(
   {
     id: 'millet-flakes',

@@ -106,6 +106,7 @@ export const COCONUT_GRATED: Material = {
   kneads: 0.6,
   openingJPerG: 20,
 };
+/** Grated coconut meat, frozen. */
 export const COCONUT_FROZEN: Material = {
   ...COCONUT_GRATED,
   id: 'coconut-frozen',

@@ -36,6 +36,7 @@ const REFUSED: readonly (readonly [RegExp, 'bitterAlmond' | 'apricotKernel' | 'c
   [/kidney bean|phaseolus|runner bean|borlotti|pinto bean|black bean|haricot|cannellini/i, 'phaseolus'],
 ];
 export type Refusal = (typeof REFUSED)[number][1];
+/** Why a cook’s own food cannot be kept as it is; null: it can. */
 export function refusalOf(name: string): Refusal | null {
   return REFUSED.find(([word]) => word.test(name))?.[1] ?? null;
 }

@@ -2,6 +2,7 @@ import { makeStep } from '../steps';
 import type { Method } from './types';
 import { HOUR, iced, intoJars, take } from './write';
 
+/** Schools of almond milk. */
 export const ALMOND_METHODS: readonly Method[] = [
   {
     id: 'almond-soaked',

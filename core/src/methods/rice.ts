@@ -6,6 +6,7 @@ const ARSENIC = 'Rice drinks are not for children under five: rice carries arsen
 const CEREUS = 'Cooked rice: cool it within the hour. What grows in warm rice is not killed by heating again.';
 const rice = (m: Omit<Method, 'milk' | 'edition'>): Method => ({ ...m, milk: 'rice', edition: 1 });
 
+/** Schools of rice milk. */
 export const RICE_METHODS: readonly Method[] = [
   rice({
     id: 'rice-cooked',

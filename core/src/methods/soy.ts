@@ -16,6 +16,7 @@ const soy = (m: Omit<Method, 'milk' | 'materials' | 'tolerance' | 'edition'>): M
   edition: 1,
 });
 
+/** Schools of soy milk. */
 export const SOY_METHODS: readonly Method[] = [
   soy({
     id: 'soy-scalded',

@@ -119,6 +119,7 @@ function leversIn(s: Step): readonly Lever[] {
     ];
   });
 }
+/** The change that puts a lever at a value, in the unit of the fold. */
 export function leverEdits(r: Recipe, at: LeverOf, value: number): readonly Edit[] {
   if (at.of === 'larder') return [{ do: 'larder', index: at.index, grams: value }];
   if (at.of === 'choice') {

@@ -89,6 +89,7 @@ export const USES = {
   ],
 } as const satisfies Readonly<Record<string, readonly Want[]>>;
 export type Use = keyof typeof USES;
+/** Every use that can be asked for. */
 export const USE_IDS = Object.keys(USES) as readonly Use[];
 
 /** What there is at hand. */

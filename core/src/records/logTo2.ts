@@ -27,12 +27,14 @@ const ABANDONED = {
 };
 const THROWN = { 'It turned': 'turned', 'Past its time': 'past', 'To be safe': 'safe', Spilt: 'spilt' };
 
+/** A batch’s line from version 1 to 2. */
 export const eventTo2: Migration = (r) => ({
   ...r,
   seq: seqOf(r),
   ...(r.is === 'skipped' ? reason(r, SKIPPED) : {}),
   ...(r.is === 'abandoned' ? reason(r, ABANDONED) : {}),
 });
+/** A jar’s line from version 1 to 2. */
 export const jarEventTo2: Migration = (r) => ({
   ...r,
   seq: seqOf(r),

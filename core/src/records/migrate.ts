@@ -8,6 +8,7 @@ export type Migrated =
   | { readonly ok: true; readonly row: Record<string, unknown> }
   | { readonly ok: false; readonly fault: 'noVersion' | 'newer'; readonly version: unknown };
 
+/** The version that the last migration leads to. */
 export const newest = (v: Versions): number => v.migrations.length + 1;
 
 /** Runs every migration a row still needs, in order. Import and the database's own upgrade both call this. */

@@ -10,6 +10,7 @@ export const text = (max: number): Joi.StringSchema => Joi.string().trim().min(1
 const RESERVED = new Set([...Object.getOwnPropertyNames(Object.prototype), 'prototype']);
 const unreserved = (s: Joi.StringSchema): Joi.StringSchema =>
   s.custom((v: string, h) => (RESERVED.has(v) ? h.error('name.reserved') : v));
+/** The name of a record or a thing: letters, figures and _ : . -, 80 at most, no word that objects answer to. */
 export const id = (): Joi.StringSchema =>
   unreserved(
     Joi.string()
@@ -19,9 +20,13 @@ export const id = (): Joi.StringSchema =>
   );
 /** The name of a stream: free words, but none that means something to every object. */
 const streamName = (): Joi.StringSchema => unreserved(text(40));
+/** A finite number within bounds. */
 export const number = (low: number, high: number): Joi.NumberSchema => Joi.number().strict().min(low).max(high);
+/** Grams, seconds or the like: 0..10 000 000. */
 export const amount = (): Joi.NumberSchema => number(0, 1e7);
+/** UTC milliseconds. */
 export const instant = (): Joi.NumberSchema => number(0, 8.64e15);
+/** All of these keys, and no others. */
 export const object = (keys: Joi.PartialSchemaMap): Joi.ObjectSchema =>
   Joi.object(keys).options({ presence: 'required' });
 
@@ -30,6 +35,7 @@ export const exactly = <T>(keys: {
   readonly [K in keyof Required<T>]: Joi.Schema | string | number;
 }): Joi.ObjectSchema => object(keys as Joi.PartialSchemaMap);
 
+/** Every component, g. */
 export const grams = (high = 1e6): Joi.ObjectSchema =>
   object(Object.fromEntries(COMPONENTS.map((c) => [c, number(0, high)])));
 
@@ -40,6 +46,7 @@ const byTemperature = (high: number): Joi.ArraySchema =>
     .min(1)
     .max(40);
 
+/** A food, whole. */
 export const material = (): Joi.ObjectSchema =>
   exactly<Material>({
     id: id(),
@@ -107,6 +114,7 @@ export const step = (): Joi.Schema =>
     otherwise: Joi.object({ id: id(), kind: Joi.valid(...KINDS), params: Joi.any() }).options({ presence: 'required' }),
   });
 
+/** Foods, larder and steps, each judged by its own kind. */
 export const recipe = (): Joi.ObjectSchema =>
   exactly<Recipe>({
     materials: Joi.array().items(material()).min(1).max(40),

@@ -183,6 +183,7 @@ const versions = Joi.array()
   .items(object({ name: text(120), recipe: recipe() }))
   .max(MOST_UNDO);
 
+/** The validator of each table’s rows; a log’s lines each by what happened. */
 export const SCHEMAS = {
   kit: complete({ ...kitKeys, updatedAt: instant() }),
   plans: exactly<PlanRecord>({

@@ -55,9 +55,13 @@ const stream = (x: unknown): Row => ({
   ...row(x),
 });
 
+/** A kit from version 1 to 2. */
 export const kitTo2: Migration = (r) => ({ ...kit(r) });
+/** A plan from version 1 to 2. */
 export const planTo2: Migration = (r) => ({ use: null, ...r, recipe: recipe(r.recipe) });
+/** A batch from version 1 to 2. */
 export const batchTo2: Migration = (r) => ({ ...r, recipe: recipe(r.recipe), kit: kit(r.kit) });
+/** A jar from version 1 to 2. */
 export const jarTo2: Migration = (r) => ({ ...r, stream: stream(r.stream) });
 /** What undo keeps of a plan is brought along with it. */
 export const recipeTo2 = (x: unknown): Row => recipe(x);

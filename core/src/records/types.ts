@@ -105,6 +105,7 @@ export interface Kitchen {
   readonly undo: readonly UndoRecord[];
   readonly traces: readonly TraceRecord[];
 }
+/** Every table that a backup holds, in the order it is written. */
 export const TABLES = [
   'kit',
   'plans',

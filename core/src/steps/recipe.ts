@@ -24,6 +24,7 @@ export type Edit =
   | { readonly do: 'remove'; readonly step: string }
   | { readonly do: 'scale'; readonly by: number };
 
+/** A recipe with changes made, one after the other. */
 export function applyEdits<R extends Recipe>(recipe: R, edits: readonly Edit[]): R {
   return edits.reduce<R>(applyEdit, recipe);
 }

@@ -55,6 +55,7 @@ export const STEP_KINDS: { readonly [K in Kind]: StepKind<K> } = {
   freeze,
   keep,
 };
+/** Every kind of step, in the order of the work. */
 export const KINDS = Object.keys(STEP_KINDS) as readonly Kind[];
 
 /** A step kind as seen by code that handles all of them alike; the one place that forgets which kind it is. */
@@ -75,6 +76,7 @@ interface AnyKind {
   fills?(p: Step['params']): string;
   run(id: string, p: Step['params'], get: (s: string) => Stream, ctx: Ctx): StepResult;
 }
+/** A kind of step, seen as any kind is. */
 export function kindOf(kind: Kind): AnyKind {
   return STEP_KINDS[kind] as unknown as AnyKind;
 }

@@ -10,33 +10,43 @@ const number = (base: Omit<NumberSpec, 'type' | 'step'>, step: number, extra: Ex
   step,
   ...extra,
 });
+/** An amount that grows with the batch, g. */
 export const gramsOf = (label: string, standard: number, high = 50_000, extra: Extra = {}): NumberSpec =>
   number({ label, unit: 'g', shown: 'g', low: 0, high, default: standard }, 5, { scales: true, ...extra });
+/** Water, g: worth turning, and told in cups where they are shown. */
 export const waterOf = (label: string, standard: number, extra: Extra = {}): NumberSpec =>
   gramsOf(label, standard, 50_000, { water: true, lever: true, ...extra });
+/** A temperature, °C. */
 export const celsius = (label: string, standard: number, low = 0, high = 100): NumberSpec =>
   number({ label, unit: 'C', shown: 'C', low, high, default: standard }, 1, { lever: true });
+/** A time, s, shown in the unit people use for it. */
 export const seconds = (label: string, shown: 's' | 'min' | 'h', standard: number, high: number): NumberSpec =>
   number({ label, unit: 's', shown, low: 0, high, default: standard }, { s: 5, min: 60, h: 1800 }[shown], {
     lever: true,
   });
+/** A share, 0..1, shown in per cent. */
 export const share = (label: string, standard: number): NumberSpec =>
   number({ label, unit: 'share', shown: '%', low: 0, high: 1, default: standard }, 0.05, {});
+/** A whole number. */
 export const count = (label: string, standard: number, low: number, high: number): NumberSpec =>
   number({ label, unit: 'count', shown: 'count', low, high, default: standard }, 1, {});
+/** The name of a stream. */
 export const stream = (label: string, standard: string): ParamSpec => ({ type: 'stream', label, default: standard });
+/** A thing of the kit; by default the one in use. */
 export const thing = (label: string, kind: ThingKind): ParamSpec => ({
   type: 'thing',
   label,
   thing: kind,
   default: IN_USE,
 });
+/** One of a few. */
 export const choice = (label: string, choices: readonly string[], standard: string): ParamSpec => ({
   type: 'choice',
   label,
   choices,
   default: standard,
 });
+/** Yes or no. */
 export const flag = (label: string, standard: boolean): ParamSpec => ({ type: 'flag', label, default: standard });
 
 /** The temperature of a task, told by a probe that stands in it. */

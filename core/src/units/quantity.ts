@@ -23,6 +23,7 @@ const UNITS: readonly (readonly [RegExp, QuantityUnit])[] = [
   [/^(pints?)$/i, volume('pint', 2 * US_CUP_ML)],
   [/^(quarts?|qts?)$/i, volume('quart', 4 * US_CUP_ML)],
 ];
+/** The unit a word of a recipe means; null: none that is known. */
 export const unitNamed = (word: string): QuantityUnit | null =>
   UNITS.find(([r]) => r.test(word.replace(/\.$/, '')))?.[1] ?? null;
 

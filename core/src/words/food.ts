@@ -66,6 +66,7 @@ export function milkOf(r: Recipe): string {
   for (const l of r.larder) if (l.grams > (most?.grams ?? 0)) most = l;
   return r.materials.find((m) => m.id === most?.material)?.milk ?? '';
 }
+/** The words for what this plan is made of. */
 export function foodOf(r: Recipe): FoodWords {
   return FOODS[milkOf(r)] ?? PLAIN;
 }

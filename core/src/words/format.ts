@@ -8,6 +8,7 @@ export interface Spoken {
   readonly n: string;
   readonly unit: string;
 }
+/** Figure and unit, never parted at the end of a line. */
 export const join = (s: Spoken): string => (s.unit === '' ? s.n : `${s.n}${NB}${s.unit}`);
 
 /** The first letter as a sentence begins. */
@@ -22,6 +23,7 @@ export function grams(g: number): Spoken {
 export function millilitres(ml: number): Spoken {
   return ml >= 1000 ? { n: plain(ml / 1000, 2), unit: 'L' } : { n: plain(ml), unit: 'ml' };
 }
+/** A temperature, °C, as a cook reads it. */
 export const celsius = (c: number): Spoken => ({
   n: plain(c, c < 10 || Math.abs(c - Math.round(c)) > 0.05 ? 1 : 0),
   unit: '°C',

@@ -2,6 +2,7 @@ import type { Hygiene } from '../kitchen';
 import type { Recipe } from '../steps';
 import { foodOf, milkName, milkOf } from './food';
 
+/** What has been done to it, in a word. */
 export const HYGIENE: Readonly<Record<Hygiene, string>> = {
   raw: 'raw',
   heated: 'pasteurised',
@@ -25,6 +26,7 @@ export function streamName(s: string, recipe?: Recipe): string {
   if (s === 'work') return recipe ? foodOf(recipe).pieces : 'pieces';
   return STREAMS[s] ?? s;
 }
+/** The choices of steps and things, in words. */
 export const CHOICES: Readonly<Record<string, string>> = {
   room: 'worktop',
   fridge: 'fridge',
@@ -51,4 +53,5 @@ export const CHOICES: Readonly<Record<string, string>> = {
   water: 'running water',
   iceBath: 'ice bath',
 };
+/** The stations of a plan. */
 export const STATIONS = { soak: 'Soak', grind: 'Grind', strain: 'Strain', cook: 'Cook', jar: 'Jar' } as const;

@@ -6,6 +6,7 @@ import { plain } from '../units';
 import { duration, join, millilitres, percent, upper } from './format';
 import type { Spoken } from './format';
 
+/** How thick it is, in a word. */
 export const BODY_WORDS: Readonly<Record<BodyWord, string>> = {
   watery: 'watery',
   thin: 'thin',
@@ -14,6 +15,7 @@ export const BODY_WORDS: Readonly<Record<BodyWord, string>> = {
   thick: 'thick',
   sets: 'sets',
 };
+/** How it feels on the tongue, in a word. */
 export const SLIP_WORDS: Readonly<Record<SlipWord, string>> = {
   clean: 'clean',
   silky: 'silky',
@@ -23,11 +25,13 @@ export const SLIP_WORDS: Readonly<Record<SlipWord, string>> = {
 /** "2.1 ×" water; a milk that sets has no figure. */
 export const thickness = (relative: number | null): Spoken =>
   relative === null || relative >= SET ? { n: 'sets', unit: '' } : { n: plain(relative, 1), unit: '× water' };
+/** Both together. */
 export function bodyText(b: BodySummary): string {
   const slip = b.slip === 'clean' ? '' : `, ${SLIP_WORDS[b.slip]}`;
   return `${BODY_WORDS[b.word]}${slip}${b.pasty && b.word !== 'sets' ? ', pasty' : ''}`;
 }
 
+/** What a measure is called. */
 export const MEASURE_NAMES: Readonly<Record<Measure, string>> = {
   volumeMl: 'yield',
   solids: 'strength',
@@ -43,6 +47,7 @@ export const MEASURE_NAMES: Readonly<Record<Measure, string>> = {
   elapsedS: 'start to jar',
   costPerL: 'cost a litre',
 };
+/** A measure’s value with its unit; nothing there: –. */
 export function measureText(of: Measure, x: number | null, currency = ''): Spoken {
   if (x === null) return { n: '–', unit: '' };
   switch (of) {
@@ -70,6 +75,7 @@ export function measureText(of: Measure, x: number | null, currency = ''): Spoke
   }
 }
 
+/** What a use is called. */
 export const USE_NAMES: Readonly<Record<Use, string>> = {
   cold: 'drink cold',
   hotDrinks: 'hot drinks',
@@ -157,6 +163,7 @@ export function reasonText(good: readonly Point[], bad: readonly Point[]): strin
   return pro.length === 0 ? `${upper(con.join(', '))}.` : `${upper(pro.join(', '))}; but ${con.join(', ')}.`;
 }
 
+/** What a class of a standard is called. */
 export const CLASS_NAMES: Readonly<Record<string, string>> = {
   'coconut-light': 'light coconut milk',
   'coconut-milk': 'coconut milk',

@@ -8,6 +8,7 @@ export const SKIPPED_WHY: Readonly<Record<SkipReason, string>> = {
   forgot: 'Forgot it',
   other: 'Something else',
 };
+/** Why a batch was given up, in words. */
 export const ABANDONED_WHY: Readonly<Record<AbandonReason, string>> = {
   wentOff: 'Went off in the soak',
   scorched: 'Scorched',
@@ -15,6 +16,7 @@ export const ABANDONED_WHY: Readonly<Record<AbandonReason, string>> = {
   changedMind: 'Changed my mind',
   other: 'Something else',
 };
+/** Why a jar was thrown away, in words. */
 export const THROWN_WHY: Readonly<Record<ThrownReason, string>> = {
   turned: 'It turned',
   past: 'Past its time',

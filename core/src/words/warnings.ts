@@ -156,6 +156,7 @@ const FIXES: Readonly<Record<string, (f: (name: string) => string) => string>> =
   keepShorter: (f) => `Keep it ${f('toS')}`,
 };
 
+/** A warning as a sentence. A check without one: RangeError. */
 export function warningText(w: Warning): string {
   if (w.check.startsWith(ALLERGEN))
     return `Contains ${w.check.slice(ALLERGEN.length)}. One jug for several milks carries traces.`;
@@ -163,6 +164,7 @@ export function warningText(w: Warning): string {
   if (!say) throw new RangeError(`no sentence for the check "${w.check}"`);
   return say((name) => figureText(w.figures[name]), w);
 }
+/** What a mend does, as the words on its button. A mend without: RangeError. */
 export function fixText(x: Fix): string {
   const say = FIXES[x.say];
   if (!say) throw new RangeError(`no words for the fix "${x.say}"`);

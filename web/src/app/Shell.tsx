@@ -159,6 +159,7 @@ function FocusOnMove() {
   return null;
 }
 
+/** An address that is none of ours. */
 export function NotFound() {
   return (
     <Empty title="There is nothing at this address">
@@ -169,6 +170,7 @@ export function NotFound() {
     </Empty>
   );
 }
+/** What stands in the place of a page that could not be shown. */
 export function PageFailed() {
   const e = useRouteError();
   const why = isRouteErrorResponse(e) ? e.statusText : e instanceof Error ? e.message : String(e);

@@ -15,7 +15,9 @@ const set = (s: Opening): void => {
   state = s;
   for (const l of listeners) l();
 };
+/** How far the storage is open. */
 export const opening = (): Opening => state;
+/** Tells whenever that changes. */
 export function subscribeOpening(l: () => void): () => void {
   listeners.add(l);
   return () => listeners.delete(l);

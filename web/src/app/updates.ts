@@ -8,7 +8,9 @@ export interface Update {
 }
 let update: Update = { ready: false, take: () => undefined };
 const listeners = new Set<() => void>();
+/** Is a newer build ready? */
 export const shownUpdate = (): Update => update;
+/** Tells whenever that changes. */
 export function subscribeUpdate(l: () => void): () => void {
   listeners.add(l);
   return () => listeners.delete(l);

@@ -10,6 +10,7 @@ import { NowAtHand } from './NowAtHand';
 import { Readings } from './Readings';
 import { StepList } from './StepList';
 
+/** One batch at the bench. */
 export function BatchBenchPage() {
   const { id = '' } = useParams();
   const r = useBatch(id);

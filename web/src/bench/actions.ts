@@ -31,4 +31,5 @@ export function endOf(r: Running, t: TaskState, tookS: number | null): readonly 
     out.push({ is: 'begun', step: after.step.id, task: after.task.id });
   return out;
 }
+/** A task is begun. */
 export const begin = (t: TaskState): Happening => ({ is: 'begun', step: t.step.id, task: t.task.id });

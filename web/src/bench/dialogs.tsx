@@ -62,6 +62,7 @@ interface SkipDialogProps extends Closing {
   readonly dangers: readonly string[];
   readonly onSkip: (why: SkipReason, text: string) => void;
 }
+/** Why a step is left out. */
 export function SkipDialog({ dangers, onSkip, write, onClose }: SkipDialogProps) {
   return (
     <Dialog title="Leave this step out?" onClose={onClose}>
@@ -84,6 +85,7 @@ export function SkipDialog({ dangers, onSkip, write, onClose }: SkipDialogProps)
 interface AbandonDialogProps extends Closing {
   readonly onAbandon: (why: AbandonReason, text: string) => void;
 }
+/** Why a batch is given up. */
 export function AbandonDialog({ onAbandon, write, onClose }: AbandonDialogProps) {
   return (
     <Dialog title="Abandon this batch?" onClose={onClose}>
@@ -106,6 +108,7 @@ const NOTES = [
   'Skins came off well',
   'Strained slowly',
 ];
+/** A cook’s own words. */
 export function NoteDialog({ onNote, write, onClose }: Closing & { readonly onNote: (text: string) => void }) {
   return (
     <Dialog title="A note for the log" onClose={onClose}>

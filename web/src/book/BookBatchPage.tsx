@@ -15,6 +15,7 @@ import { Correct } from './Correct';
 import { Log } from './Log';
 import { WouldHaveHelped } from './WouldHaveHelped';
 
+/** One batch of the book. */
 export function BookBatchPage() {
   const { id = '' } = useParams();
   const r = useBatch(id);

@@ -21,6 +21,7 @@ const STANDING = 7;
 const CHUNKS = 4;
 const VALUES = 100;
 
+/** So many batches, laid down over ten years before `at`; one of them on the bench, a few on the shelf. */
 export function largeKitchen(batches: number, seed: number, at: number, traced = true): Large {
   const kit = hillKitchen(at);
   const plans = demoPlans(at, kit);

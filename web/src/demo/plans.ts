@@ -123,6 +123,7 @@ const PLANS: readonly DemoPlan[] = [
 ];
 const DAY = 86_400_000;
 
+/** The demo’s own plans. */
 export function demoPlans(at: number, kit: Kit): readonly PlanRecord[] {
   return PLANS.map((p) => {
     const m = methodById(p.method);

@@ -3,6 +3,7 @@ import type { Frame, Label } from './flowTypes';
 /** Mean width of a letter and the height of a line at the size the labels are set in, px. */
 const LETTER = 7.1;
 const LINE = 16;
+/** About how wide a label is, px. */
 export const widthOf = (text: string): number => text.length * LETTER + 4;
 
 interface Box {
@@ -10,6 +11,7 @@ interface Box {
   readonly b: number;
   readonly y: number;
 }
+/** The room a label takes. */
 export function boxOf(l: Label): Box {
   const w = widthOf(l.text);
   const a = l.anchor === 'start' ? l.x : l.anchor === 'end' ? l.x - w : l.x - w / 2;

@@ -12,6 +12,7 @@ export interface Lanes {
   readonly mostG: ReadonlyMap<string, number>;
 }
 
+/** Which streams run in the middle, above and below. */
 export function lanesOf(r: Recipe, o: Outcome): Lanes {
   const end = mainStream(r, o);
   const main = new Set<string>(end === null ? [] : [end]);

@@ -17,6 +17,8 @@ const MILK: Readonly<Record<string, string>> = {
   coconut: 'var(--coconut-milk)',
   almond: 'var(--almond-milk)',
 };
+/** The colour of a food, as a variable of the theme. */
 export const foodColour = (milk: string): string => FOOD[milk] ?? 'var(--oat)';
+/** The variables that dress a drawing as this milk. */
 export const foodStyle = (milk: string): CSSProperties =>
   ({ '--food': foodColour(milk), '--milk': MILK[milk] ?? 'var(--soy-milk)' }) as CSSProperties;

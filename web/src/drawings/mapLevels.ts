@@ -3,6 +3,7 @@ export interface Level {
   readonly from: number;
   readonly text: string;
 }
+/** The steps of the ground colour of a map. */
 export const GROUND = [
   'var(--map-thin)',
   'var(--map-milk)',

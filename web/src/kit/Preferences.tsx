@@ -28,6 +28,7 @@ function setTheme(t: Theme): void {
   document.documentElement.dataset.theme = t === 'system' ? (dark ? 'iron' : 'enamel') : t;
 }
 
+/** How figures are shown, and whether one-letter keys work. */
 export function Preferences() {
   const stored = useSettings();
   const [chosen, setChosen] = useState<Settings | null>(null);

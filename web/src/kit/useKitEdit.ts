@@ -13,6 +13,7 @@ export interface KitEdit {
   /** What was changed and could not be kept: it stands in the fields, and the press tries again. */
   readonly unsaved: { readonly failed: string | null; readonly again: () => void };
 }
+/** The kit as it is being changed: shown at once, kept at once, and told where it could not be. */
 export function useKitEdit(): KitEdit {
   const stored = useKit();
   const [ahead, setAhead] = useState<KitRecord | null>(null);

@@ -65,6 +65,8 @@ export function timerOf(r: Running, now: number): Timer | null {
   const planned = timerS(t.task);
   return { task: t, ranS: ran, plannedS: planned, paused: r.progress.paused, leftS: planned - ran };
 }
+/** How its soak stands now; null: it is not soaking. */
 export const soakOf = (r: Running, now: number) =>
   r.progress.state === 'open' ? soakingNow(r.progress, r.batch, now) : null;
+/** What a list calls a task. */
 export const nameOfTask = (t: TaskState): string => taskName(t.step, t.task.id, kindOf(t.step.kind).label);

@@ -41,6 +41,7 @@ interface PlanHeadProps {
   readonly onEdit: (edits: readonly Edit[], touched: string) => void;
   readonly onStep: (way: 'back' | 'forward') => Promise<void>;
 }
+/** The name of a plan, what can be done with it, and the start. */
 export function PlanHead({ plan, look, here, undo, onRename, onEdit, onStep }: PlanHeadProps) {
   const go = useNavigate();
   const [sure, setSure] = useState(false);

@@ -22,6 +22,7 @@ import { useWidth } from './useWidth';
 
 const COMPACT_BELOW = 640;
 
+/** One plan. */
 export function PlanPage() {
   const { id = '' } = useParams();
   return <OpenPlan key={id} id={id} />;

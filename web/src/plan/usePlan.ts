@@ -12,6 +12,7 @@ export interface OpenPlan {
   /** Why the last change is not kept; null: everything is. */
   readonly unsaved: string | null;
 }
+/** A plan, followed and edited: what is typed is shown at once and kept at once. */
 export function usePlan(id: string): OpenPlan {
   const [session] = useState(() => new PlanSession());
   const live = useLive(['plan', id], () => onePlan(id));

@@ -44,10 +44,13 @@ export async function openBatches(): Promise<BatchWithLog[]> {
   const open = await withLogs(await db().batches.bulkGet(ids));
   return open.sort((a, b) => b.batch.startedAt - a.batch.startedAt || b.batch.number - a.batch.number);
 }
+/** One batch with its log; null: not here. */
 export async function oneBatch(id: string): Promise<BatchWithLog | null> {
   return (await withLogs([await db().batches.get(id)]))[0] ?? null;
 }
+/** How many batches there are. */
 export const countBatches = (): Promise<number> => db().batches.count();
+/** How many of them are not on the bench. */
 export const countClosed = async (): Promise<number> => db().digests.where('state').notEqual('open').count();
 
 /** The book's rows `from` … `from + n`, the newest batch first. */
@@ -143,6 +146,7 @@ async function rewriteJars(d: KitchenDb, batch: BatchRecord, p: Progress): Promi
   await d.jars.bulkPut(jars);
   await d.standing.bulkPut(jars.filter((j) => !had.includes(j.id)).map((j) => ({ jar: j.id })));
 }
+/** A reading as a line of the log. */
 export const readingOf = (
   step: string,
   task: string,

@@ -18,6 +18,7 @@ import { migrateUndo, upgradeTo3, upgradeTo4 } from './upgrade';
 import { realm } from './realm';
 import type { Realm } from './realm';
 
+/** One kitchen’s storage: its tables, and how older shapes are brought along. */
 export class KitchenDb extends Dexie {
   kit!: Table<KitRecord, string>;
   plans!: Table<PlanRecord, string>;
@@ -66,6 +67,7 @@ export class KitchenDb extends Dexie {
 /** The newest shape of the storage this build knows; a later one is refused unopened. */
 export const DATABASE_VERSION = 4;
 
+/** The name of a kitchen’s database. */
 export const databaseName = (r: Realm): string => `ironpan-${r}`;
 let open: KitchenDb | undefined;
 /** The open kitchen. */

@@ -10,6 +10,7 @@ import type { DigestRow } from './rows';
 /** Folded in one go while a page is being opened; more would hold the first frame back. */
 const AT_ONCE = 200;
 
+/** A batch’s line of the book from a fold that is at hand. */
 export const digestRow = (batch: BatchRecord, events: readonly EventRecord[], p: Progress): DigestRow => ({
   ...digestOf(batch, events, p),
   ...labelOf(batch),
@@ -67,6 +68,7 @@ export function digestNow(
     return { batch: batch.id, model: MODEL, state: 'open', ...nothing, ...labelOf(batch) };
   }
 }
+/** The same, folded from the storage. */
 export async function digestOfStored(batch: BatchRecord): Promise<DigestRow> {
   const events = await db().events.where('batch').equals(batch.id).toArray();
   const told = events.some((e) => e.is === 'reading' && e.reading.trace !== undefined);

@@ -36,6 +36,7 @@ export async function standingJars(): Promise<JarWithLog[]> {
 /** The jars that were filled since an instant, whatever became of them. */
 export const jarsFilledSince = async (at: number): Promise<JarLog[]> =>
   withEvents(await db().jars.where('filledAt').above(at).toArray());
+/** The fridge’s own log, oldest first. */
 export const fridgeLog = (): Promise<FridgeRecord[]> => db().fridge.orderBy('at').toArray();
 
 export interface Said {

@@ -14,6 +14,7 @@ export interface HereRecord {
   readonly kit: KitRecord;
   readonly beliefs: Beliefs;
 }
+/** The kit and what was learned, read together. */
 export async function readHere(): Promise<HereRecord> {
   const [kit, learned] = await Promise.all([readKit(), db().learned.toArray()]);
   return { kit, beliefs: beliefsFrom(learned) };
@@ -46,14 +47,18 @@ export function frozenKit({ updatedAt: _, ...kit }: KitRecord): Kit {
 export type Settings = Omit<SettingsRecord, 'v' | 'id'>;
 /** The row of the settings table that holds how figures are shown. */
 export const PREFERENCES = 'settings';
+/** How figures are shown until something is chosen. */
 export const USUAL: Settings = { cups: 'none', us: false, keys: true };
+/** How figures are shown. */
 export async function readSettings(): Promise<Settings> {
   const row = await db().settings.get(PREFERENCES);
   return { ...USUAL, ...(row?.value as Partial<Settings> | undefined) };
 }
+/** Keeps how figures are shown. */
 export async function saveSettings(s: Settings): Promise<void> {
   await db().settings.put({ key: PREFERENCES, value: s });
 }
+/** A note of the application to itself; null: none. */
 export async function readNote<T>(key: string): Promise<T | null> {
   return ((await db().settings.get(key))?.value as T | undefined) ?? null;
 }

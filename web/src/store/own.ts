@@ -7,7 +7,9 @@ import { db } from './db';
 import { newId } from './ids';
 import { readKit } from './kit';
 
+/** The cook’s own foods. */
 export const allMaterials = (): Promise<MaterialRecord[]> => db().materials.toArray();
+/** The cook’s own schools. */
 export const allMethods = (): Promise<MethodRecord[]> => db().methods.toArray();
 
 /** A material of one's own, like a known one until something is changed. */
@@ -24,6 +26,7 @@ export async function addMaterial(like: string, name: string, at: number): Promi
   });
   return id;
 }
+/** Changes parts of an own food. */
 export function changeMaterial(id: string, parts: Partial<OwnParts>, at: number): Promise<void> {
   const d = db();
   return d.transaction('rw', d.materials, async () => {
@@ -34,7 +37,9 @@ export function changeMaterial(id: string, parts: Partial<OwnParts>, at: number)
     await d.materials.put({ ...now, material: ownMaterial(materialById(MATERIALS, now.like), all), updatedAt: at });
   });
 }
+/** Takes an own food away. */
 export const deleteMaterial = (id: string): Promise<void> => db().materials.delete(id);
+/** Puts it back. */
 export const restoreMaterial = async (m: MaterialRecord): Promise<void> => {
   await db().materials.put(m);
 };
@@ -47,7 +52,9 @@ export async function keepAsSchool(plan: PlanRecord, at: number): Promise<string
   await db().methods.add({ v: 1, id, name: plan.name, line, base, recipe: plan.recipe, updatedAt: at });
   return id;
 }
+/** Takes an own school away. */
 export const deleteSchool = (id: string): Promise<void> => db().methods.delete(id);
+/** Puts it back. */
 export const restoreSchool = async (m: MethodRecord): Promise<void> => {
   await db().methods.put(m);
 };

@@ -10,9 +10,12 @@ import { schoolRecipe } from './own';
 /** Edits of one field within this time are one step back, ms. */
 const ONE_GESTURE = 1200;
 
+/** Every plan, the last changed first. */
 export const allPlans = (): Promise<PlanRecord[]> => db().plans.orderBy('updatedAt').reverse().toArray();
+/** One plan; null: not here. */
 export const onePlan = async (id: string): Promise<PlanRecord | null> => (await db().plans.get(id)) ?? null;
 
+/** A new plan; its id. */
 export async function addPlan(
   name: string,
   from: PlanRecord['from'],
@@ -84,6 +87,7 @@ export interface UndoState {
   readonly back: boolean;
   readonly forward: boolean;
 }
+/** Whether there is a step back, and one forward. */
 export async function undoState(id: string): Promise<UndoState> {
   const u = await db().undo.get(id);
   return { back: (u?.past.length ?? 0) > 0, forward: (u?.future.length ?? 0) > 0 };
@@ -105,6 +109,7 @@ export function stepPlan(id: string, way: 'back' | 'forward', at: number): Promi
     return next;
   });
 }
+/** Takes a plan away, with its steps back. */
 export async function deletePlan(id: string): Promise<void> {
   const d = db();
   await d.transaction('rw', d.plans, d.undo, async () => {

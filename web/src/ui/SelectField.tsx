@@ -7,6 +7,7 @@ interface SelectFieldProps {
   readonly onChange: (v: string) => void;
   readonly hideLabel?: boolean;
 }
+/** One of a few, from a list. */
 export function SelectField({ label, value, options, onChange, hideLabel = false }: SelectFieldProps) {
   const id = useId();
   return (

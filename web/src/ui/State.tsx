@@ -9,6 +9,7 @@ export function Empty({ title, children }: { readonly title: string; readonly ch
     </div>
   );
 }
+/** Until the kitchen is read. */
 export function Loading() {
   return (
     <p className="quiet p-6" role="status">

@@ -22,6 +22,7 @@ export function failureName(e: unknown): string {
   }
   return name;
 }
+/** Why a write failed, in a sentence. */
 export function causeOf(e: unknown): string {
   const known = CAUSES[failureName(e)];
   if (known !== undefined) return known;

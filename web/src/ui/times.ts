@@ -1,14 +1,19 @@
 /** Instants for people, in the locale's own order and 12 or 24 hours. */
 const at = (ms: number, o: Intl.DateTimeFormatOptions): string => new Intl.DateTimeFormat(undefined, o).format(ms);
 
+/** 09:05, or 9:05 am, by the locale. */
 export const hourMinute = (ms: number): string => at(ms, { hour: '2-digit', minute: '2-digit' });
+/** 14 Mar. */
 export const dayMonth = (ms: number): string => at(ms, { day: 'numeric', month: 'short' });
 /** The day, with its year where that is not the year of `nowMs`. */
 export const dayIn = (ms: number, nowMs: number): string =>
   new Date(ms).getFullYear() === new Date(nowMs).getFullYear()
     ? dayMonth(ms)
     : at(ms, { day: 'numeric', month: 'short', year: 'numeric' });
+/** Sat 09:05. */
 export const weekdayHour = (ms: number): string => at(ms, { weekday: 'short', hour: '2-digit', minute: '2-digit' });
+/** Sat, 14 Mar 2026, 09:05. */
 export const fullDate = (ms: number): string =>
   at(ms, { weekday: 'short', day: 'numeric', month: 'short', year: 'numeric', hour: '2-digit', minute: '2-digit' });
+/** 2026-03-14, for the name of a file. */
 export const fileDate = (ms: number): string => new Date(ms).toISOString().slice(0, 10);

@@ -21,10 +21,12 @@ export function tell(text: string, act?: Note['act']): void {
 }
 /** Takes one note away. */
 export const close = (n: Note): void => set(notes.filter((x) => x !== n));
+/** Tells whenever something was told or taken away. */
 export function subscribe(l: () => void): () => void {
   listeners.add(l);
   return () => listeners.delete(l);
 }
+/** What is told now. */
 export const shownNotes = (): readonly Note[] => notes;
 /** The way back after something was taken away; if it cannot be gone, that is told too. */
 export const putBack = (

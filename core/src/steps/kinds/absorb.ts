@@ -23,6 +23,7 @@ import type { StepKind } from '../types';
 const AT_LEAST_S = 600;
 const AT_MOST_S = 2700;
 
+/** Cooked in just the water it drinks: up to the boil, to craters, then rest. */
 export const absorb: StepKind<'absorb'> = {
   kind: 'absorb',
   label: 'Cook, all the water in',

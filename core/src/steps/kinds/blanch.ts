@@ -5,6 +5,7 @@ import { celsius, seconds, stream, thing, waterOf } from '../specs';
 import type { FigureOf } from '../params';
 import type { StepKind } from '../types';
 
+/** Whole pieces boiled in plenty of water. */
 export const blanch: StepKind<'blanch'> = {
   kind: 'blanch',
   label: 'Boil the whole beans',

@@ -6,6 +6,7 @@ import { choice, courseIn, seconds, stream, thing } from '../specs';
 import type { FigureOf } from '../params';
 import type { StepKind } from '../types';
 
+/** Milk or slurry at the true boil. */
 export const boil: StepKind<'boil'> = {
   kind: 'boil',
   label: 'Boil',

@@ -18,6 +18,7 @@ const BATH_PER_MILK = 1.5;
 const aroundC = (how: CoolingPlace, kit: Kit): number =>
   ({ counter: kit.roomC, tray: kit.roomC, fridge: kit.fridgeC, water: kit.tapC, iceBath: ICE_WATER_C })[how];
 
+/** Newton’s cooling, in the pot or on a tray. */
 export const cool: StepKind<'cool'> = {
   kind: 'cool',
   label: 'Cool',

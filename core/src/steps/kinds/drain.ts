@@ -4,6 +4,7 @@ import { byMaterial } from '../processes/byMaterial';
 import { count, stream } from '../specs';
 import type { StepKind } from '../types';
 
+/** The water away, with what had dissolved. */
 export const drain: StepKind<'drain'> = {
   kind: 'drain',
   label: 'Drain and rinse',

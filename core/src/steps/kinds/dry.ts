@@ -9,6 +9,7 @@ const WET_KG_PER_M2_CM = 6;
 /** What a small oven draws at these temperatures on average, W (estimate). */
 const OVEN_W = 500;
 
+/** Pulp in the oven, to flour. */
 export const dry: StepKind<'dry'> = {
   kind: 'dry',
   label: 'Dry in the oven',

@@ -5,6 +5,7 @@ import { courseOf, holdAt, ramp } from '../processes/course';
 import { celsius, choice, courseIn, seconds, stream } from '../specs';
 import type { StepKind } from '../types';
 
+/** Amylase, with or without glucanase, for a while. */
 export const enzyme: StepKind<'enzyme'> = {
   kind: 'enzyme',
   label: 'Rest with enzyme',

@@ -15,6 +15,7 @@ const COCOA_PER_G = grams({
   ash: 0.058,
 });
 
+/** Salt, sugar, vanilla, syrup, cocoa. */
 export const finish: StepKind<'finish'> = {
   kind: 'finish',
   label: 'Finish',

@@ -5,6 +5,7 @@ import { DAY_S } from '../../units';
 import { celsius, seconds, share, stream, thing } from '../specs';
 import type { StepKind } from '../types';
 
+/** Into boxes and the freezer. */
 export const freeze: StepKind<'freeze'> = {
   kind: 'freeze',
   label: 'Freeze in portions',

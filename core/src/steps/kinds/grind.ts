@@ -48,6 +48,7 @@ import type { Ctx, StepKind } from '../types';
 /** Seconds to fill and empty the jug once (common practice). */
 const HANDLING_S = 60;
 
+/** In the jug, in equal loads. */
 export const grind: StepKind<'grind'> = {
   kind: 'grind',
   label: 'Grind',

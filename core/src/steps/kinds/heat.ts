@@ -5,6 +5,7 @@ import { courseOf, holdAt, ramp } from '../processes/course';
 import { celsius, courseIn, seconds, stream, thing } from '../specs';
 import type { StepKind } from '../types';
 
+/** Up to a temperature below the boil, and held. */
 export const heat: StepKind<'heat'> = {
   kind: 'heat',
   label: 'Heat gently',

@@ -2,6 +2,7 @@ import { at, away, waterFlow, waterStream, merge } from '../../kitchen';
 import { celsius, flag, stream, waterOf } from '../specs';
 import type { StepKind } from '../types';
 
+/** Fresh water set aside. */
 export const holdBack: StepKind<'holdBack'> = {
   kind: 'holdBack',
   label: 'Hold water back',

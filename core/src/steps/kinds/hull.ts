@@ -5,6 +5,7 @@ import { materialById } from '../../materials';
 import { share, stream } from '../specs';
 import type { StepKind } from '../types';
 
+/** Skins slipped and floated off. */
 export const hull: StepKind<'hull'> = {
   kind: 'hull',
   label: 'Slip and float off the skins',

@@ -3,6 +3,7 @@ import { FILM_G } from '../../laws';
 import { flag, share, stream, thing } from '../specs';
 import type { StepKind } from '../types';
 
+/** Into jars. */
 export const jar: StepKind<'jar'> = {
   kind: 'jar',
   label: 'Jar',

@@ -4,6 +4,7 @@ import { standing } from '../processes/keeping';
 import { celsius, seconds, stream, thing } from '../specs';
 import type { StepKind } from '../types';
 
+/** Standing somewhere. */
 export const keep: StepKind<'keep'> = {
   kind: 'keep',
   label: 'Keep',

@@ -3,6 +3,7 @@ import { kneaded } from '../processes/kneading';
 import { celsius, seconds, stream, waterOf } from '../specs';
 import type { StepKind } from '../types';
 
+/** By hand. */
 export const knead: StepKind<'knead'> = {
   kind: 'knead',
   label: 'Knead by hand',

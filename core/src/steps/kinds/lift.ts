@@ -7,6 +7,7 @@ import { approach, courseOf } from '../processes/course';
 import { courseIn, seconds, share, stream } from '../specs';
 import type { Ctx, StepKind } from '../types';
 
+/** A set cap of fat off the milk. */
 export const lift: StepKind<'lift'> = {
   kind: 'lift',
   label: 'Chill and lift the fat',

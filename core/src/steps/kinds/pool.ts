@@ -2,6 +2,7 @@ import { at, flowOf, massG, merge, portion, setReady, solidsG } from '../../kitc
 import { share, stream } from '../specs';
 import type { StepKind } from '../types';
 
+/** One stream into another. */
 export const pool: StepKind<'pool'> = {
   kind: 'pool',
   label: 'Pour together',

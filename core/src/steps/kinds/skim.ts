@@ -2,6 +2,7 @@ import { at, away, flowOf, massG, portion } from '../../kitchen';
 import { choice, gramsOf, stream } from '../specs';
 import type { StepKind } from '../types';
 
+/** Skin or foam stirred in or lifted off. */
 export const skim: StepKind<'skim'> = {
   kind: 'skim',
   label: 'Skin and foam',

@@ -35,6 +35,7 @@ import type { Ctx, StepKind } from '../types';
 /** Cover over the solids that a soak should have, cm (common practice: three fingers). */
 const COVER_CM = 2;
 
+/** In water, drinking and losing a little. */
 export const soak: StepKind<'soak'> = {
   kind: 'soak',
   label: 'Soak',

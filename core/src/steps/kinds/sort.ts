@@ -2,6 +2,7 @@ import { at, away, flowOf, massG, portion } from '../../kitchen';
 import { gramsOf, stream } from '../specs';
 import type { StepKind } from '../types';
 
+/** Picked over. */
 export const sort: StepKind<'sort'> = {
   kind: 'sort',
   label: 'Pick over and wash',

@@ -2,6 +2,7 @@ import { at, evolve, flowOf, massG, merge, portion, readyAt } from '../../kitche
 import { share, stream } from '../specs';
 import type { StepKind } from '../types';
 
+/** A share into a stream of its own. */
 export const split: StepKind<'split'> = {
   kind: 'split',
   label: 'Set a part aside',

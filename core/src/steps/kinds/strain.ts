@@ -3,6 +3,7 @@ import { HAND, stream, thing } from '../specs';
 import { strainFigures, strainOff } from '../processes/straining';
 import type { StepKind } from '../types';
 
+/** Milk from pulp. */
 export const strain: StepKind<'strain'> = {
   kind: 'strain',
   label: 'Strain',

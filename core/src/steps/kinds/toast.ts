@@ -5,6 +5,7 @@ import type { StepKind } from '../types';
 /** Half of the grain's own water is gone after this long in a dry pan, s (estimate). */
 const HALF_S = 420;
 
+/** In a dry pan. */
 export const toast: StepKind<'toast'> = {
   kind: 'toast',
   label: 'Toast dry',

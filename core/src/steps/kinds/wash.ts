@@ -4,6 +4,7 @@ import { celsius, HAND, seconds, stream, thing, waterOf } from '../specs';
 import { strainFigures, strainOff } from '../processes/straining';
 import type { StepKind } from '../types';
 
+/** Water worked into pulp, and strained again. */
 export const wash: StepKind<'wash'> = {
   kind: 'wash',
   label: 'Wash the pulp',

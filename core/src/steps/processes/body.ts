@@ -147,11 +147,13 @@ export function bodyWord(b: Body, s: Stream): BodyWord {
   if (massG(s) > 0 && solidsG(s) / massG(s) < WATERY_BELOW) return 'watery';
   return r >= BODY_FROM.likeMilk ? 'likeMilk' : 'thin';
 }
+/** How slippery it feels, from the β-glucan part alone. */
 export function slipWord(b: Body): SlipWord {
   if (b.glucan >= SLIPPERY_FROM.slimy) return 'slimy';
   if (b.glucan >= SLIPPERY_FROM.slippery) return 'slippery';
   return b.glucan >= SLIPPERY_FROM.silky ? 'silky' : 'clean';
 }
+/** Does its swollen starch make it pasty? */
 export const isPasty = (b: Body): boolean => b.starch === null || b.starch > PASTY_FROM;
 
 /** Starch granules settling in this milk, mm/h (10 µm, raw); null: nothing settles, or it is held up. */

@@ -15,6 +15,7 @@ export interface Course {
   readonly constant?: true;
 }
 
+/** The same temperature all along, °C, s. */
 export function holdAt(c: number, s: number): Course {
   return { at: () => c, nodes: [0, s], endC: c, constant: true };
 }

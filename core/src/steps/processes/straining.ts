@@ -94,6 +94,7 @@ function follow(d: Draft, s: Stream, share: number, liquid: number): void {
   d.hydrolysedG = s.hydrolysedG * liquid;
 }
 
+/** What a cook may read off a pass: masses g, shares 0..1, µm. */
 export function strainFigures(x: Strained): FiguresOf<'strain'> {
   const pulp = massG(x.pulp);
   return {

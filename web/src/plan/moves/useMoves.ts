@@ -15,10 +15,12 @@ export function useHeld<T>(key: string, make: () => T): T {
   return next.value;
 }
 
+/** What every lever moves, from a worker. */
 export function useLevers(recipe: Recipe | undefined, here: Here | undefined): Asked<readonly Moved[]> {
   const start = useCallback((on: (p: number) => void) => askLevers(recipe as Recipe, here as Here, on), [recipe, here]);
   return useAsked(recipe && here ? start : null);
 }
+/** Two levers against each other, from a worker. */
 export function useMap(recipe: Recipe | undefined, here: Here | undefined, map: MapAsked | null): Asked<LeverMap> {
   const start = useCallback(
     (on: (p: number) => void) => askMap(recipe as Recipe, here as Here, map as MapAsked, on),

@@ -76,5 +76,6 @@ export function stationFact(r: Recipe, look: Look, station: Station): Fact | nul
   }
   return null;
 }
+/** The steps of a station, in the plan’s order. */
 export const stepsAt = (r: Recipe, station: Station): readonly Step[] =>
   r.steps.filter((s) => kindOf(s.kind).station === station);
