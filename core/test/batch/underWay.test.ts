@@ -1,0 +1,81 @@
+import { describe, expect, test } from '@jest/globals';
+import { fold, holdingNow, progressOf, soakingNow, stillRaw } from '../../src/batch';
+import type { BatchEvent } from '../../src/batch';
+import { unlearned } from '../../src/kitchen';
+import { makeStep } from '../../src/steps';
+import { sampleBatch, wholeRun } from '../records/sample';
+import { kitAt, plainSteps, soyRecipe } from './kitchen';
+
+const AT = 1_000_000;
+const kit = kitAt(0);
+const recipe = soyRecipe(200, [
+  makeStep('soak', 'soak', { waterG: 700, durationS: 10 * 3600 }),
+  ...plainSteps(1000).slice(1),
+  makeStep('boil', 'boil', { holdS: 1200 }),
+]);
+const batch = { ...sampleBatch(), recipe, kit, beliefs: {}, startedAt: AT };
+const steps = (id: string): number => recipe.steps.findIndex((s) => s.id === id);
+/** All that comes before a task is done, and the task itself is running since `at`. */
+function upTo(step: string, task: string, at: number): BatchEvent[] {
+  const out: BatchEvent[] = [];
+  const add = (e: object): void => {
+    out.push({ id: `e${out.length}`, seq: out.length + 1, batch: batch.id, at, ...e } as BatchEvent);
+  };
+  for (const t of progressOf(batch, []).tasks) {
+    if (t.step.id === step && t.task.id === task) break;
+    add({ is: 'begun', step: t.step.id, task: t.task.id });
+    add({ is: 'ended', step: t.step.id, task: t.task.id, by: 'cook' });
+  }
+  add({ is: 'begun', step, task });
+  return out;
+}
+/** What the same plan says of a step that is given just so long. */
+const planned = (step: string, param: string, s: number) => {
+  const changed = recipe.steps.map((x) => (x.id === step ? { ...x, params: { ...x.params, [param]: s } } : x));
+  const o = fold({ ...recipe, steps: changed as never }, { ...unlearned(kit), untilStep: steps(step) + 1 });
+  return o.stages.at(-1)?.figures ?? {};
+};
+
+describe('what stands soaking', () => {
+  const p = progressOf(batch, upTo('soak', 'soak', AT));
+  test.each([0, 600, 3600, 9.5 * 3600, 20 * 3600])('after %d s it has drunk what a soak of so long drinks', (s) => {
+    const now = soakingNow(p, batch, AT + s * 1000);
+    const f = planned('soak', 'durationS', s);
+    expect(now?.elapsedS).toBe(s);
+    expect(now?.plannedS).toBe(10 * 3600);
+    expect(now?.uptakeShare).toBeCloseTo(f.uptakeShare ?? NaN, 9);
+    expect(now?.drunkG).toBeCloseTo(f.drunkG ?? NaN, 9);
+    expect([now?.longestS, now?.aroundC]).toEqual([f.longestS, f.aroundC]);
+  });
+  test('it is counted for three days, no longer', () => {
+    expect(soakingNow(p, batch, AT + 100 * 3600_000)?.elapsedS).toBe(72 * 3600);
+  });
+  test('nothing before it runs, nor once something else does', () => {
+    expect(soakingNow(progressOf(batch, []), batch, AT)).toBeNull();
+    expect(soakingNow(progressOf(batch, upTo('soak', 'cover', AT)), batch, AT)).toBeNull();
+    expect(soakingNow(progressOf(batch, upTo('boil', 'hold', AT)), batch, AT)).toBeNull();
+  });
+});
+describe('what is held at the boil', () => {
+  const p = progressOf(batch, upTo('boil', 'hold', AT));
+  test.each([0, 300, 1200])('after %d s as much is left as after a hold of so long', (s) => {
+    const now = holdingNow(p, batch, AT + s * 1000, null);
+    const f = planned('boil', 'holdS', s);
+    expect(now?.left).toBeCloseTo(f.inhibitorLeft ?? NaN, 9);
+    expect(now?.goal).toBe(f.inhibitorGoal);
+    expect(now?.neededS).toBeCloseTo(f.neededHoldS ?? NaN, 9);
+  });
+  test('a pause holds it where it was', () => {
+    expect(holdingNow(p, batch, AT + 900_000, AT + 300_000)).toEqual(holdingNow(p, batch, AT + 300_000, null));
+  });
+  test('nothing while it still heats up, nor before', () => {
+    expect(holdingNow(progressOf(batch, upTo('boil', 'heatUp', AT)), batch, AT, null)).toBeNull();
+    expect(holdingNow(progressOf(batch, upTo('soak', 'soak', AT)), batch, AT, null)).toBeNull();
+  });
+});
+test('raw until its hold is done; what has no such inhibitor never is', () => {
+  expect(stillRaw(progressOf(batch, upTo('boil', 'hold', AT)))).toBe(true);
+  expect(stillRaw(progressOf(batch, wholeRun(batch)))).toBe(false);
+  const oats = { ...recipe, materials: recipe.materials.map((m) => ({ ...m, inhibitorLabileShare: null })) };
+  expect(stillRaw(progressOf({ ...batch, recipe: oats }, []))).toBe(false);
+});
