@@ -17,13 +17,22 @@ export function subscribeUpdate(l: () => void): () => void {
 }
 
 /**
+ * The newer build takes this page over, and the page is loaded anew from it. Listened for here: the helper reloads only
+ * pages that a build already held when they were opened, and the very first visit was held by none.
+ */
+function takeUp(take: (reload: boolean) => Promise<void>): void {
+  navigator.serviceWorker.addEventListener('controllerchange', () => location.reload(), { once: true });
+  void take(true);
+}
+
+/**
  * The service worker keeps every place and worker at hand, so that all works with the server gone. A newer build waits
  * until it is taken up: by the press that offers it, or by itself when the page is left alone at a sound moment.
  */
 export function watchForUpdates(): void {
   const take = registerSW({
     onNeedRefresh: () => {
-      update = { ready: true, take: () => void take(true) };
+      update = { ready: true, take: () => takeUp(take) };
       for (const l of listeners) l();
     },
   });
