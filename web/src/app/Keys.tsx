@@ -1,8 +1,9 @@
-import { useEffect, useState } from 'react';
+import { lazy, Suspense, useEffect, useState } from 'react';
 import { useNavigate } from 'react-router';
-import { Dialog } from '../ui/Dialog';
 import { useSettings } from '../live/useKitchen';
 import { PLACES } from './places';
+
+const KeysHelp = lazy(async () => ({ default: (await import('./KeysHelp')).KeysHelp }));
 
 const inField = (t: EventTarget | null): boolean =>
   t instanceof HTMLElement && t.closest('input, select, textarea, dialog') !== null;
@@ -26,22 +27,8 @@ export function Keys() {
   }, [on, go]);
   if (!help) return null;
   return (
-    <Dialog title="Keys" onClose={() => setHelp(false)}>
-      <table className="table w-full">
-        <tbody>
-          {PLACES.map((p) => (
-            <tr key={p.key}>
-              <td className="num w-16 py-1.5">{p.key}</td>
-              <td>{p.name}</td>
-            </tr>
-          ))}
-          <tr>
-            <td className="num py-1.5">?</td>
-            <td>this list</td>
-          </tr>
-        </tbody>
-      </table>
-      <p className="quiet small mt-3">They can be switched off in Kit.</p>
-    </Dialog>
+    <Suspense>
+      <KeysHelp onClose={() => setHelp(false)} />
+    </Suspense>
   );
 }

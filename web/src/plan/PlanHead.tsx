@@ -1,4 +1,4 @@
-import type { HereRecord } from '../store/kit';
+import type { HereRecord } from '../store/here';
 import { fitLoads, solveFor, roundForKitchen } from '@ironpan/core/questions';
 import type { Look } from '@ironpan/core/questions';
 import type { PlanRecord } from '@ironpan/core/records';

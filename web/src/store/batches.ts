@@ -10,7 +10,7 @@ import type { DigestRow } from './rows';
 import { digestRow, keepDigests, trusted } from './digests';
 import { newId } from './ids';
 import { frozenKit } from './kit';
-import type { HereRecord } from './kit';
+import type { HereRecord } from './here';
 
 export type { Happening } from '@ironpan/core/batch';
 export interface BatchWithLog {

@@ -14,7 +14,6 @@ import type {
   TraceRecord,
 } from '@ironpan/core/records';
 import type { DigestRow, SettingRow, StandingRow, UndoRow } from './rows';
-import { migrateUndo, upgradeTo3, upgradeTo4 } from './upgrade';
 import { realm } from './realm';
 import type { Realm } from './realm';
 
@@ -36,7 +35,8 @@ export class KitchenDb extends Dexie {
   learned!: Table<Learned, string>;
   standing!: Table<StandingRow, string>;
 
-  constructor(name: string) {
+  /** @param upgrades how older shapes are brought along; not needed where the storage is known to be of this one. */
+  constructor(name: string, upgrades?: Upgrades) {
     super(name);
     this.version(1).stores({
       kit: 'id',
@@ -49,7 +49,9 @@ export class KitchenDb extends Dexie {
       settings: 'key',
     });
     // The rows are brought along by the same functions that an import uses, all at once in the newest version.
-    this.version(2).stores({ materials: 'id', methods: 'id' }).upgrade(migrateUndo);
+    this.version(2)
+      .stores({ materials: 'id', methods: 'id' })
+      .upgrade((t) => known(upgrades).migrateUndo(t));
     this.version(3)
       .stores({
         events: 'id, batch',
@@ -59,9 +61,11 @@ export class KitchenDb extends Dexie {
         digests: 'batch, state, startedAt, model',
         standing: 'jar',
       })
-      .upgrade(upgradeTo3);
+      .upgrade((t) => known(upgrades).upgradeTo3(t));
     // Lines of the book say from here on what a batch taught; each is folded anew for it, a few at a time.
-    this.version(DATABASE_VERSION).stores({ learned: 'coefficient' }).upgrade(upgradeTo4);
+    this.version(DATABASE_VERSION)
+      .stores({ learned: 'coefficient' })
+      .upgrade((t) => known(upgrades).upgradeTo4(t));
   }
 }
 /** The newest shape of the storage this build knows; a later one is refused unopened. */
@@ -92,8 +96,12 @@ export type Closed = 'newer' | 'deleted';
  * `onClosed`: another window takes it to a newer shape, or deletes it; this one lets go at once.
  */
 export async function openDatabase(onBlocked: () => void, onClosed: (why: Closed) => void): Promise<void> {
+  const name = databaseName(realm());
+  const stored = await storedVersion(name);
+  if (stored !== null && stored > DATABASE_VERSION) throw new NewerStorageError(`version ${stored} of the storage`);
+  // Loaded only for an older storage, so that no page waits for it; nothing is touched when it cannot be had.
+  if (stored !== DATABASE_VERSION && stored !== 0) setDatabase(new KitchenDb(name, await import('./upgrade')));
   const d = db();
-  await refuseNewer(d.name);
   d.on('blocked', onBlocked);
   let letGo = false;
   d.on('versionchange', (e) => {
@@ -108,10 +116,15 @@ export async function openDatabase(onBlocked: () => void, onClosed: (why: Closed
 }
 /** Dexie counts versions in tenths. */
 const TENTHS = 10;
-async function refuseNewer(name: string): Promise<void> {
-  // Some browsers do not list their databases; there a newer one shows itself only when it is opened.
-  if (typeof indexedDB.databases !== 'function') return;
+/** The version of the storage of this name; 0: there is none; null: this browser does not tell, it shows when opened. */
+async function storedVersion(name: string): Promise<number | null> {
+  if (typeof indexedDB.databases !== 'function') return null;
   const found = (await indexedDB.databases()).find((x) => x.name === name);
-  if ((found?.version ?? 0) >= (DATABASE_VERSION + 1) * TENTHS)
-    throw new NewerStorageError(`version ${(found?.version ?? 0) / TENTHS} of the storage`);
+  return Math.floor((found?.version ?? 0) / TENTHS);
+}
+/** How a storage of an older shape becomes one of this. */
+export type Upgrades = Pick<typeof import('./upgrade'), 'migrateUndo' | 'upgradeTo3' | 'upgradeTo4'>;
+function known(upgrades: Upgrades | undefined): Upgrades {
+  if (!upgrades) throw new Error('this storage is of an older shape: open Ironpan in a window first');
+  return upgrades;
 }

@@ -1,6 +1,5 @@
 import { USUAL_KIT } from '@ironpan/core/kitchen';
-import type { Beliefs, Kit } from '@ironpan/core/kitchen';
-import { beliefsFrom } from '@ironpan/core/learning';
+import type { Kit } from '@ironpan/core/kitchen';
 import type { KitRecord, SettingsRecord } from '@ironpan/core/records';
 import { db } from './db';
 import { newId } from './ids';
@@ -8,16 +7,6 @@ import { newId } from './ids';
 /** This kitchen; until something is changed, the usual one. */
 export async function readKit(): Promise<KitRecord> {
   return (await db().kit.get('kit')) ?? { ...USUAL_KIT, updatedAt: 0 };
-}
-/** This kitchen with what it has learned: what a plan is folded with, and what a batch keeps from its start. */
-export interface HereRecord {
-  readonly kit: KitRecord;
-  readonly beliefs: Beliefs;
-}
-/** The kit and what was learned, read together. */
-export async function readHere(): Promise<HereRecord> {
-  const [kit, learned] = await Promise.all([readKit(), db().learned.toArray()]);
-  return { kit, beliefs: beliefsFrom(learned) };
 }
 /** Settings of the fridge within this time are one, ms: a figure being typed is not a fridge being turned. */
 const ONE_TURN_MS = 60_000;

@@ -4,7 +4,7 @@ import type { BatchEvent, Progress, TaskState } from '@ironpan/core/batch';
 import { begin, clockReading, endOf, farOff } from '../../src/bench/actions';
 import { append, startBatch } from '../../src/store/batches';
 import type { Happening } from '../../src/store/batches';
-import { readHere } from '../../src/store/kit';
+import { readHere } from '../../src/store/here';
 import { onePlan, planFromMethod } from '../../src/store/plans';
 import { soakOf, timerOf } from '../../src/live/running';
 import type { Running } from '../../src/live/running';

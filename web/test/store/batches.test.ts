@@ -4,7 +4,8 @@ import { inOrder, progressOf, standing } from '@ironpan/core/batch';
 import { append, readingOf, startBatch } from '../../src/store/batches';
 import type { Happening } from '../../src/store/batches';
 import { appendToJar, fridgeLog, standingJars, takeBack } from '../../src/store/jars';
-import { readHere, saveKit } from '../../src/store/kit';
+import { readHere } from '../../src/store/here';
+import { saveKit } from '../../src/store/kit';
 import { onePlan, planFromMethod } from '../../src/store/plans';
 import { allBatches, allJars, kitchenForEach } from '../setup';
 

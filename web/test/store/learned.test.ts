@@ -3,7 +3,7 @@ import { progressOf } from '@ironpan/core/batch';
 import { append, readingOf, startBatch } from '../../src/store/batches';
 import type { Happening } from '../../src/store/batches';
 import { keepDigests } from '../../src/store/digests';
-import { readHere } from '../../src/store/kit';
+import { readHere } from '../../src/store/here';
 import { onePlan, planFromMethod } from '../../src/store/plans';
 import { importAll, readAll, wipe } from '../../src/store/transfer';
 import { allBatches, kitchenForEach } from '../setup';

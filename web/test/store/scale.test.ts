@@ -3,7 +3,7 @@ import { progressOf } from '@ironpan/core/batch';
 import { largeKitchen } from '../../src/demo/large';
 import { append, bookRows, countBatches, oneBatch, openBatches, startBatch } from '../../src/store/batches';
 import { appendToJar, jarsFilledSince, standingJars } from '../../src/store/jars';
-import { readHere } from '../../src/store/kit';
+import { readHere } from '../../src/store/here';
 import { onePlan } from '../../src/store/plans';
 import { layLarge } from '../large';
 import { kitchenForEach } from '../setup';

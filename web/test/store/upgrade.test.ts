@@ -1,3 +1,4 @@
+import * as upgrades from '../../src/store/upgrade';
 import { unlearned } from '@ironpan/core/kitchen';
 import { afterEach, expect, test } from '@jest/globals';
 import Dexie from 'dexie';
@@ -41,7 +42,7 @@ async function firstVersion(): Promise<void> {
 
 test('a kitchen of the first version opens, every row at its newest version and valid, nothing lost', async () => {
   await firstVersion();
-  const d = new KitchenDb(NAME);
+  const d = new KitchenDb(NAME, upgrades);
   await d.open();
   for (const table of TABLES) {
     const rows = (await d.table(table).toArray()) as Record<string, unknown>[];
@@ -58,7 +59,7 @@ test('a kitchen of the first version opens, every row at its newest version and 
 });
 test('what undo goes back to is brought along: it folds', async () => {
   await firstVersion();
-  const d = new KitchenDb(NAME);
+  const d = new KitchenDb(NAME, upgrades);
   await d.open();
   const undo = await d.undo.toArray();
   const back = undo[0]?.past[0];

@@ -10,7 +10,7 @@ import { foodColour } from '../../drawings/foodStyle';
 import { allPlans, planFromMethod } from '../../store/plans';
 import { useLive } from '../../live/live';
 import { Loading } from '../../ui/State';
-import { useHere } from '../../live/useKitchen';
+import { useHere } from '../../live/useHere';
 import { NotSaved } from '../../ui/NotSaved';
 import { useWrite } from '../../ui/useWrite';
 import { Choose } from './Choose';

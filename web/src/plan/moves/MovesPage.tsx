@@ -10,7 +10,7 @@ import { Link, useParams } from 'react-router';
 import { LeverBars } from '../../drawings/LeverBars';
 import { SelectField } from '../../ui/SelectField';
 import { Empty, Loading } from '../../ui/State';
-import { useHere } from '../../live/useKitchen';
+import { useHere } from '../../live/useHere';
 import { tell } from '../../ui/toast';
 import { Busy } from '../../ui/Busy';
 import { barsOf, measuresFor, usualMeasure } from './leverWords';

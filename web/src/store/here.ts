@@ -1,0 +1,16 @@
+import type { Beliefs } from '@ironpan/core/kitchen';
+import { beliefsFrom } from '@ironpan/core/learning';
+import type { KitRecord } from '@ironpan/core/records';
+import { db } from './db';
+import { readKit } from './kit';
+
+/** This kitchen with what it has learned: what a plan is folded with, and what a batch keeps from its start. */
+export interface HereRecord {
+  readonly kit: KitRecord;
+  readonly beliefs: Beliefs;
+}
+/** The kit and what was learned, read together. */
+export async function readHere(): Promise<HereRecord> {
+  const [kit, learned] = await Promise.all([readKit(), db().learned.toArray()]);
+  return { kit, beliefs: beliefsFrom(learned) };
+}
