@@ -1,6 +1,6 @@
 import { contents, massG } from '../kitchen';
 import type { Stream } from '../kitchen';
-import { makeStep } from '../steps';
+import { GRIT_FROM_UM, makeStep, passesBelowUm } from '../steps';
 import { HOUR_S } from '../units';
 import { effectiveUm, fig, freshId, insertFix, madeBy, setFix, stepsOf } from './types';
 import type { Check, Fix, Looked } from './types';
@@ -109,7 +109,7 @@ function finer(l: Looked, step: string, nowUm: number): readonly Fix[] {
   const fit = l.kit.things
     .filter((t) => t.is === 'strainer')
     .map((t) => ({ id: t.id, um: effectiveUm(t) }))
-    .filter((t) => t.um < nowUm && t.um <= 260)
+    .filter((t) => t.um < nowUm && passesBelowUm(t.um) <= GRIT_FROM_UM)
     .sort((a, b) => b.um - a.um)[0];
   return fit ? [setFix('finerMesh', step, 'strainer', fit.id, { meshUm: fig(fit.um, 'um') })] : [];
 }
