@@ -60,16 +60,20 @@ function recipeFaults(faults: Faults, table: Table, r: Recipe, i: number): void 
 function logsOf(faults: Faults, k: Kitchen): ReadonlyMap<string, BatchEvent[]> {
   const batches = new Map(k.batches.map((b) => [b.id, b]));
   const logs = groupBy(k.events, (e) => e.batch);
+  const courses = new Set(k.traces.filter((t) => t.chunk === 0).map((t) => t.id));
   k.events.forEach((e, i) => {
     const batch = batches.get(e.batch);
     if (!batch) faults.add('events', i, 'its batch is not in the file.');
     else {
-      const bad = strayLine(batch, e);
+      const bad = strayLine(batch, e, courses);
       if (bad !== null) faults.add('events', i, bad);
     }
   });
   k.traces.forEach((t, i) => {
-    if (!batches.has(t.batch)) faults.add('traces', i, 'its batch is not in the file.');
+    const batch = batches.get(t.batch);
+    if (!batch) faults.add('traces', i, 'its batch is not in the file.');
+    else if (!batch.recipe.steps.some((s) => s.id === t.step))
+      faults.add('traces', i, `it was told in the step “${t.step}”, which its batch does not have.`);
   });
   const jars = new Map(k.jars.map((j) => [j.id, j]));
   k.jars.forEach((j, i) => {
@@ -85,13 +89,15 @@ function logsOf(faults: Faults, k: Kitchen): ReadonlyMap<string, BatchEvent[]> {
   });
   return logs;
 }
-function strayLine(batch: BatchRecord, e: BatchEvent): string | null {
+function strayLine(batch: BatchRecord, e: BatchEvent, courses: ReadonlySet<string>): string | null {
   const id = e.is === 'reading' ? e.reading.step : 'step' in e ? e.step : null;
   if (id === null) return null;
   const step = batch.recipe.steps.find((s) => s.id === id);
   if (!step) return `it speaks of the step “${id}”, which its batch does not have.`;
   if (e.is === 'reading' && !Object.hasOwn(kindOf(step.kind).readings, e.reading.what))
     return `its reading “${e.reading.what}” is none that the step “${id}” takes.`;
+  if (e.is === 'reading' && e.reading.trace !== undefined && !courses.has(e.reading.trace))
+    return `its reading “${e.reading.what}” names the course “${e.reading.trace}”, which is not in the file.`;
   return null;
 }
 

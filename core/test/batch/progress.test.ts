@@ -158,6 +158,22 @@ describe('jars', () => {
     expect(again.map((j) => j.id)).toEqual(jars.map((j) => j.id));
     expect(massG(again[0]?.stream as never)).toBeCloseTo(700, 6);
   });
+  test('frozen in portions, each box is one of its own, of the size it has', () => {
+    const boxes = {
+      ...SEA,
+      things: [...SEA.things, { id: 'box', is: 'jar' as const, name: 'Box', ml: 400, glass: false }],
+    };
+    const steps = batch.recipe.steps.flatMap((s) =>
+      s.kind === 'jar' ? [makeStep('ice', 'freeze', { box: 'box', fill: 0.8 })] : [s],
+    );
+    const frozen = { ...batch, kit: boxes, recipe: { ...batch.recipe, steps } };
+    const q = progressOf(frozen, wholeRun(frozen));
+    const got = jarsOf(frozen, q).filter((j) => j.product === 'milk');
+    const ml = q.summary.main?.volumeMl ?? NaN;
+    expect(got).toHaveLength(Math.ceil(ml / 320));
+    for (const j of got) expect([j.vesselMl, j.filledMl <= 320 + 1e-6]).toEqual([400, true]);
+    expect(got.reduce((sum, j) => sum + j.filledMl, 0)).toBeCloseTo(ml, 6);
+  });
   test('time left falls with the clock and never exceeds the cap', () => {
     const at = (h: number) => jarNow(milk, [], batch, [], milk.filledAt + h * 3600_000).keep?.s ?? 0;
     expect(at(0)).toBeLessThanOrEqual(4 * 86_400);

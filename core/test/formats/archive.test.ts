@@ -139,6 +139,21 @@ describe('what one row alone cannot show', () => {
       (t) => ((t.traces?.[0] as unknown as { batch: string }).batch = 'gone'),
       /traces, row 1: its batch/,
     ],
+    [
+      'a course of a step that is gone',
+      (t) => ((t.traces?.[0] as unknown as { step: string }).step = 'gone'),
+      /told in the step “gone”, which its batch does not have/,
+    ],
+    [
+      'a reading that names a course which did not come',
+      (t) => {
+        const e = t.events?.find((x) => (x as unknown as { is: string }).is === 'reading') as unknown as {
+          reading: { trace: string };
+        };
+        e.reading.trace = 't9';
+      },
+      /names the course “t9”, which is not in the file/,
+    ],
   ])('%s', (_, change, say) => expect(row(change)).toMatch(say));
   test.each(['__proto__', 'constructor', 'toString', 'prototype'])(
     'a food or a stream called %s is refused',
