@@ -81,6 +81,14 @@ async function fresh(ids: readonly string[]): Promise<DigestRow[]> {
   return out;
 }
 
+/** Folded and written in one transaction: a press in between would be overwritten by what was folded before it. */
+function refold(ids: readonly string[]): Promise<void> {
+  const d = db();
+  return d.transaction('rw', [d.batches, d.events, d.traces, d.digests, d.learned], async () =>
+    keepDigests(await fresh(ids)),
+  );
+}
+
 /** Batches that have none yet (an older storage, a fault) get theirs; awaited before any page asks what is open. */
 export async function digestMissing(): Promise<void> {
   const d = db();
@@ -91,7 +99,7 @@ export async function digestMissing(): Promise<void> {
     [...have].filter((id) => !all.has(id)),
   );
   const lacking = [...all].filter((id) => !have.has(id));
-  for (let i = 0; i < lacking.length; i += AT_ONCE) await keepDigests(await fresh(lacking.slice(i, i + AT_ONCE)));
+  for (let i = 0; i < lacking.length; i += AT_ONCE) await refold(lacking.slice(i, i + AT_ONCE));
 }
 /** Figures of another model are folded anew, a few at a time, while nothing else is asked for. */
 export async function digestStale(breath: () => Promise<void>): Promise<void> {
@@ -99,7 +107,7 @@ export async function digestStale(breath: () => Promise<void>): Promise<void> {
   const stale = await d.digests.where('model').notEqual(MODEL).primaryKeys();
   for (let i = 0; i < stale.length; i += 10) {
     await breath();
-    await keepDigests(await fresh(stale.slice(i, i + 10)));
+    await refold(stale.slice(i, i + 10));
   }
 }
 /** Never trusted blindly: a digest of another model or of fewer lines than the log has is folded again. */
