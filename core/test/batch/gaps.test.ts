@@ -1,6 +1,9 @@
 import { expect, test, describe } from '@jest/globals';
-import { jarNow, jarsOf, progressOf } from '../../src/batch';
+import { fold, jarNow, jarsOf, progressOf } from '../../src/batch';
 import type { BatchEvent, JarEvent } from '../../src/batch';
+import { unlearned, USUAL_KIT } from '../../src/kitchen';
+import { METHODS, recipeOf } from '../../src/methods';
+import { kindOf } from '../../src/steps';
 import { sampleBatch, wholeRun } from '../records/sample';
 
 const batch = sampleBatch();
@@ -42,4 +45,27 @@ test('boiled pulp is as old as its boil, and has spent nothing before it', () =>
   expect([now(2, 5).ageS, now(10, 5).ageS]).toEqual([5 * 3600, 5 * 3600]);
   expect(now(10, 5).keep?.leftD).toBeCloseTo(now(2, 5).keep?.leftD ?? NaN, 3);
   expect(now(2, 30).keep?.s).toBeLessThan(now(2, 5).keep?.s ?? NaN);
+});
+
+describe('a prediction assumes no wait', () => {
+  test.each(METHODS.map((m) => [m.id, m] as const))(
+    '%s: every step begins when the last of what it takes is ready',
+    (_, m) => {
+      const r = recipeOf(m);
+      const o = fold(r, unlearned(USUAL_KIT));
+      const readyAt = new Map(r.larder.map((l) => [l.into, 0]));
+      o.stages.forEach((stage, i) => {
+        const step = r.steps[i];
+        if (!step) throw new Error(stage.step);
+        const reads = kindOf(step.kind).reads(step.params);
+        expect([stage.step, stage.startS]).toEqual([
+          stage.step,
+          Math.max(0, ...reads.map((n) => readyAt.get(n) ?? NaN)),
+        ]);
+        for (const [n, s] of stage.writes) if (s) readyAt.set(n, s.readyAtS);
+        const took = stage.tasks.reduce((sum, t) => sum + t.durationS, 0);
+        expect(stage.endS).toBeCloseTo(stage.startS + took, 9);
+      });
+    },
+  );
 });

@@ -2,6 +2,7 @@ import { unlearned } from '../../src/kitchen';
 import { expect, test, describe } from '@jest/globals';
 import { fold, MEASURES } from '../../src/batch';
 import {
+  freshWater,
   bestSplit,
   fitLoads,
   leverEdits,
@@ -23,7 +24,7 @@ import {
 } from '../../src/questions';
 import type { Target, Use } from '../../src/questions';
 import { METHODS, methodById, recipeOf } from '../../src/methods';
-import { applyEdits, orderFaults } from '../../src/steps';
+import { applyEdits, kindOf, orderFaults } from '../../src/steps';
 import type { Recipe } from '../../src/steps';
 import { US_CUP_ML } from '../../src/units';
 import { stopText } from '../../src/words';
@@ -244,4 +245,24 @@ test('another food in the same plan keeps the steps and brings its cooked form',
   expect(r.steps).toEqual(rice.steps);
   expect(r.materials.map((m) => m.id).sort()).toEqual(['rice-brown', 'rice-brown-cooked']);
   expect(fold(r, unlearned(SEA)).products.milk?.madeFrom['rice-brown-cooked']).toBeGreaterThan(0);
+});
+
+describe('fresh water by a factor', () => {
+  const values = (id: string, by: number): readonly number[] =>
+    freshWater(school(id), by).map((e) => (e.do === 'set' ? Number(e.value) : NaN));
+  test('every water that reaches the milk, ice among it, by the same factor; what there is none of stays none', () => {
+    const once = values('oat-ice', 1);
+    expect(once.length).toBeGreaterThan(1);
+    expect(values('oat-ice', 2)).toEqual(once.map((x) => 2 * x));
+    expect(values('oat-ice', 0.5)).toEqual(once.map((x) => x / 2));
+    expect(values('soy-washed', 1)).not.toContain(0);
+  });
+  test('never beyond what a step can take', () => {
+    for (const e of freshWater(school('soy-washed'), 1e6)) {
+      if (e.do !== 'set') throw new Error(e.do);
+      const step = school('soy-washed').steps.find((s) => s.id === e.step);
+      const spec = step && kindOf(step.kind).params[e.param];
+      expect(spec?.type === 'number' && e.value === spec.high).toBe(true);
+    }
+  });
 });
