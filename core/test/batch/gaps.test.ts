@@ -69,3 +69,13 @@ describe('a prediction assumes no wait', () => {
     },
   );
 });
+
+test('a task without a timer needs no beginning: it began as long before its end as it takes', () => {
+  const timed = new Set(
+    progressOf(batch, run).tasks.flatMap((t) => (t.task.timed ? [`${t.step.id} ${t.task.id}`] : [])),
+  );
+  const bare = late(1800).filter((e) => e.is !== 'begun' || timed.has(`${e.step} ${e.task}`));
+  expect(bare.length).toBeLessThan(run.length);
+  expect(progressOf(batch, bare).outcome.products).toEqual(progressOf(batch, late(1800)).outcome.products);
+  expect(progressOf(batch, bare).outcome.products.milk).not.toEqual(milkAfter(0));
+});

@@ -2,6 +2,7 @@ import { unlearned } from '../../src/kitchen';
 import { expect, test, describe } from '@jest/globals';
 import { fold, MEASURES } from '../../src/batch';
 import {
+  BODY_AIM,
   freshWater,
   bestSplit,
   fitLoads,
@@ -266,3 +267,25 @@ describe('fresh water by a factor', () => {
     }
   });
 });
+
+test.each(['soy-washed', 'oat-middle', 'rice-cooked', 'almond-soaked'])(
+  '%s: a body that nothing gives is answered with the nearest that water or seconds give',
+  (id) => {
+    const r = school(id);
+    const goal = BODY_AIM.thick;
+    const eta = (edits: Parameters<typeof applyEdits>[1]): number =>
+      Math.min(30, summaryAt(r, unlearned(SEA), edits).main?.body?.relative ?? 30);
+    const solved = solveFor(r, unlearned(SEA), { body: 'thick' });
+    const grind = r.steps.find((s) => s.kind === 'grind');
+    const milks = [0.3, 0.5, 0.7, 1, 2].map((x) => freshWater(r, x));
+    const seconds = [5, 60, 600].map((s) =>
+      grind ? [{ do: 'set' as const, step: grind.id, param: 'durationS', value: s }] : [],
+    );
+    const far = (x: number): number => Math.abs(x - goal);
+    for (const edits of [...milks, ...seconds]) {
+      const made = summaryAt(r, unlearned(SEA), edits).main?.massG ?? 0;
+      if (made > 25) expect([id, far(solved.value) <= far(eta(edits)) + 0.2 * goal]).toEqual([id, true]);
+    }
+    expect(Math.abs(eta(solved.edits) - solved.value)).toBeLessThan(0.05 * goal);
+  },
+);
