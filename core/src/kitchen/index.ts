@@ -10,7 +10,6 @@ export {
   evolve,
   draftOf,
   carried,
-  merge,
   massG,
   solidsG,
   waterG,
@@ -23,6 +22,7 @@ export {
   inhibitorLeftOf,
   beanyIndexOf,
 } from './stream';
+export { merge } from './merge';
 export type { Stream, Draft, Hygiene } from './stream';
 export { USUAL_KIT, unlearned, IN_USE, thingOf, multiplier, usualBelief, coefficientId, COEFFICIENTS } from './kit';
 export type { Kit, Here, Thing, ThingKind, ThingOf, Belief, Beliefs, CoefficientKind } from './kit';

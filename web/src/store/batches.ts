@@ -7,6 +7,7 @@ import type { Reading } from '@ironpan/core/steps';
 import { db } from './db';
 import type { KitchenDb } from './db';
 import type { DigestRow } from './rows';
+import { tracesFor } from './traces';
 import { digestRow, keepDigests, trusted } from './digests';
 import { newId } from './ids';
 import { frozenKit } from './kit';
@@ -18,11 +19,6 @@ export interface BatchWithLog {
   readonly events: readonly EventRecord[];
   /** What probes told of it. */
   readonly traces: readonly TraceRecord[];
-}
-/** A batch's traces; most have none, and are not looked for. */
-export async function tracesFor(batch: string, events: readonly EventRecord[]): Promise<TraceRecord[]> {
-  const told = events.some((e) => e.is === 'reading' && e.reading.trace !== undefined);
-  return told ? db().traces.where('batch').equals(batch).toArray() : [];
 }
 async function withLogs(batches: readonly (BatchRecord | undefined)[]): Promise<BatchWithLog[]> {
   const there = batches.filter((b) => b !== undefined);

@@ -6,6 +6,7 @@ import type { BatchRecord, EventRecord, TraceRecord } from '@ironpan/core/record
 import { milkOf } from '@ironpan/core/words';
 import { db } from './db';
 import type { DigestRow } from './rows';
+import { tracesFor } from './traces';
 
 /** Folded in one go while a page is being opened; more would hold the first frame back. */
 const AT_ONCE = 200;
@@ -71,8 +72,7 @@ export function digestNow(
 /** The same, folded from the storage. */
 export async function digestOfStored(batch: BatchRecord): Promise<DigestRow> {
   const events = await db().events.where('batch').equals(batch.id).toArray();
-  const told = events.some((e) => e.is === 'reading' && e.reading.trace !== undefined);
-  return digestNow(batch, events, told ? await db().traces.where('batch').equals(batch.id).toArray() : []);
+  return digestNow(batch, events, await tracesFor(batch.id, events));
 }
 async function fresh(ids: readonly string[]): Promise<DigestRow[]> {
   const d = db();
