@@ -1,5 +1,15 @@
+import { readFileSync } from 'node:fs';
+import { join } from 'node:path';
 import { expect, test } from '@playwright/test';
 import { Cook } from './cook';
+
+/** The file that a place was built into: names of files are the builder's own. */
+function placeFile(source: string): string {
+  const manifest = readFileSync(join('..', 'web', 'dist', '.vite', 'manifest.json'), 'utf8');
+  const file = (JSON.parse(manifest) as Readonly<Record<string, { readonly file: string }>>)[source]?.file;
+  if (file === undefined) throw new Error(`no file of ${source}`);
+  return file;
+}
 
 test.describe('with the server gone', () => {
   test.use({ serviceWorkers: 'allow' });
@@ -35,10 +45,12 @@ test.describe('with the server gone', () => {
 
 test('an old window whose next place is gone from the server says so, and its timers go on', async ({ page }) => {
   const cook = await Cook.enter(page, 'demo');
-  const gone = /\/assets\/kit-.*\.js/;
+  const gone = `**/${placeFile('src/kit/index.ts')}`;
   await page.route(gone, (r) => r.fulfill({ status: 404, body: 'gone' }));
   // It tries once by itself, with a fresh page at the same place; there the piece is still missing.
+  const anew = page.waitForEvent('load');
   await page.getByRole('link', { name: 'Kit' }).first().click();
+  await anew;
   await expect(page.getByRole('alert').filter({ hasText: 'This place is not loaded yet' })).toBeVisible();
   await expect(page.getByRole('region', { name: 'Worktop' })).toContainText('Soak');
   await page.unroute(gone);
