@@ -60,7 +60,7 @@ one('dead code', bin('knip'), []);
 
 console.log('— unit tests');
 const unit = join(root, '.cache', 'unit.json');
-run(bin('jest'), ['--silent', '--json', `--outputFile=${unit}`], { stdio: ['ignore', 'ignore', 'inherit'] });
+run(bin('jest'), ['--ci', '--silent', '--json', `--outputFile=${unit}`], { stdio: ['ignore', 'ignore', 'inherit'] });
 count(unit, (r) => [r.numPassedTests, r.numFailedTests + r.numFailedTestSuites]);
 
 console.log('— lint');

@@ -1,25 +1,20 @@
 import { useQueryClient } from '@tanstack/react-query';
 import { useEffect } from 'react';
-import { isRouteErrorResponse, useLocation, useNavigate, useRouteError } from 'react-router';
+import type { FallbackProps } from 'react-error-boundary';
 import { failureName } from '../ui/notSaved';
 import { reloadOnce } from './reloading';
 
 /** The sentences browsers have for a piece of the application that did not come. */
 const NOT_LOADED = /dynamically imported module|importing a module script|preload (css|js)|failed to fetch/i;
-const reasonOf = (e: unknown): string =>
-  isRouteErrorResponse(e) ? e.statusText : e instanceof Error ? e.message : String(e);
 
 /** One place could not be shown. The bars, the timers and the other places go on. */
-export function PlaceFailed() {
-  const e = useRouteError();
+export function PlaceFailed({ error, resetErrorBoundary }: FallbackProps) {
   const client = useQueryClient();
-  const go = useNavigate();
-  const here = useLocation();
   const again = (): void => {
     client.removeQueries({ predicate: (q) => q.state.status === 'error' });
-    void go(here.pathname, { replace: true });
+    resetErrorBoundary();
   };
-  const why = reasonOf(e);
+  const why = error instanceof Error ? error.message : String(error);
   const notLoaded = NOT_LOADED.test(why);
   useEffect(() => {
     if (notLoaded) reloadOnce();
@@ -40,7 +35,7 @@ export function PlaceFailed() {
             <h1 className="mb-2 text-2xl">This place could not be shown</h1>
             <p>Your kitchen is safe: it is kept in the browser. The other places and the timers go on.</p>
             <p className="small my-2">
-              What went wrong: {why} {failureName(e) === 'Error' ? '' : `(${failureName(e)})`}
+              What went wrong: {why} {failureName(error) === 'Error' ? '' : `(${failureName(error)})`}
             </p>
           </>
         )}

@@ -1,8 +1,10 @@
 import { QueryClient, QueryClientProvider } from '@tanstack/react-query';
 import { lazy, Suspense, useState, useSyncExternalStore } from 'react';
-import { RouterProvider } from 'react-router';
+import { ErrorBoundary } from 'react-error-boundary';
+import { BrowserRouter } from 'react-router';
 import { opening, subscribeOpening } from './open';
-import { makeRouter } from './router';
+import { PageFailed } from './PageFailed';
+import { Shell } from './Shell';
 
 /** Hardly ever needed. */
 const Storage = lazy(async () => ({ default: (await import('./Storage')).Storage }));
@@ -10,7 +12,6 @@ const Storage = lazy(async () => ({ default: (await import('./Storage')).Storage
 /** The application, once its kitchen is open; before that, and if it is taken away, what is the matter. */
 export function Root() {
   const [client] = useState(() => new QueryClient());
-  const [router] = useState(makeRouter);
   const storage = useSyncExternalStore(subscribeOpening, opening);
   const opened = (
     <p className="quiet p-6" role="status">
@@ -26,7 +27,11 @@ export function Root() {
     );
   return (
     <QueryClientProvider client={client}>
-      <RouterProvider router={router} />
+      <ErrorBoundary FallbackComponent={PageFailed}>
+        <BrowserRouter>
+          <Shell />
+        </BrowserRouter>
+      </ErrorBoundary>
     </QueryClientProvider>
   );
 }

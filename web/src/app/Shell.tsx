@@ -1,15 +1,14 @@
-import { NavLink, Outlet, isRouteErrorResponse, useLocation, useRouteError } from 'react-router';
-import { Link } from 'react-router';
+import { Link, NavLink, useLocation } from 'react-router';
 import { useQueryClient } from '@tanstack/react-query';
 import { lazy, Suspense, useEffect, useRef } from 'react';
 import { ErrorBoundary } from 'react-error-boundary';
 import type { FallbackProps } from 'react-error-boundary';
 import { realm } from '../store/realm';
 import { boilingText } from '../ui/boiling';
-import { Empty } from '../ui/State';
 import { Notes } from '../ui/Notes';
 import { useKit } from '../live/useKitchen';
 import { Keys } from './Keys';
+import { Place } from './Place';
 import { PLACES } from './places';
 
 /** The worktop reckons what soaks and runs: it comes right after the page, which need not wait for the reckoning. */
@@ -38,7 +37,7 @@ export function Shell() {
       </Suspense>
       <main id="place" tabIndex={-1} className="pb-40 outline-none wide:pb-24">
         <FocusOnMove />
-        <Outlet />
+        <Place />
       </main>
       <Notes />
       <div className="fixed inset-x-0 bottom-0 z-20">
@@ -157,36 +156,4 @@ function FocusOnMove() {
     document.getElementById('place')?.focus({ preventScroll: true });
   }, [pathname]);
   return null;
-}
-
-/** An address that is none of ours. */
-export function NotFound() {
-  return (
-    <Empty title="There is nothing at this address">
-      <p>It may have been deleted, or the address is cut short.</p>
-      <Link className="btn btn-primary" to="/">
-        To the shelf
-      </Link>
-    </Empty>
-  );
-}
-/** What stands in the place of a page that could not be shown. */
-export function PageFailed() {
-  const e = useRouteError();
-  const why = isRouteErrorResponse(e) ? e.statusText : e instanceof Error ? e.message : String(e);
-  return (
-    <main className="p-6">
-      <div className="alert alert-error mx-auto max-w-xl" role="alert">
-        <h1 className="mb-2 text-2xl">This page could not be shown</h1>
-        <p>Your kitchen is safe: it is kept in the browser, and nothing was changed.</p>
-        <p className="small my-2">What went wrong: {why}</p>
-        <button type="button" className="btn btn-primary" onClick={() => location.reload()}>
-          Reload
-        </button>{' '}
-        <a className="btn btn-outline" href="/">
-          To the shelf
-        </a>
-      </div>
-    </main>
-  );
 }

@@ -1,0 +1,39 @@
+import { Suspense } from 'react';
+import { ErrorBoundary } from 'react-error-boundary';
+import { Route, Routes, useLocation } from 'react-router';
+import { NotFound } from './NotFound';
+import { PlaceFailed } from './PlaceFailed';
+import { askAgain, room } from './room';
+
+const Shelf = room(async () => (await import('../shelf')).ShelfPage);
+const Plans = room(async () => (await import('../plan')).PlansPage);
+const Plan = room(async () => (await import('../plan')).PlanPage);
+const Moves = room(async () => (await import('../plan/moves/MovesPage')).MovesPage);
+const Bench = room(async () => (await import('../bench')).BenchPage);
+const BatchBench = room(async () => (await import('../bench')).BatchBenchPage);
+const Book = room(async () => (await import('../book')).BookPage);
+const BookBatch = room(async () => (await import('../book')).BookBatchPage);
+const Kit = room(async () => (await import('../kit')).KitPage);
+
+/** The place between the bars. One that fails leaves the bars, the worktop and its alarm as they are. */
+export function Place() {
+  const { pathname } = useLocation();
+  return (
+    <ErrorBoundary FallbackComponent={PlaceFailed} resetKeys={[pathname]} onReset={askAgain}>
+      <Suspense fallback={null}>
+        <Routes>
+          <Route path="/" element={<Shelf />} />
+          <Route path="/plan" element={<Plans />} />
+          <Route path="/plan/:id" element={<Plan />} />
+          <Route path="/plan/:id/moves" element={<Moves />} />
+          <Route path="/bench" element={<Bench />} />
+          <Route path="/bench/:id" element={<BatchBench />} />
+          <Route path="/book" element={<Book />} />
+          <Route path="/book/:id" element={<BookBatch />} />
+          <Route path="/kit" element={<Kit />} />
+          <Route path="*" element={<NotFound />} />
+        </Routes>
+      </Suspense>
+    </ErrorBoundary>
+  );
+}
