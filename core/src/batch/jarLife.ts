@@ -1,4 +1,4 @@
-import { massG, volumeMl } from '../kitchen';
+import { massG, NOTHING, volumeMl } from '../kitchen';
 import type { Hygiene, Stream } from '../kitchen';
 import { contextOf, FROZEN_BELOW_C, isDone, keepBy, makeStep } from '../steps';
 import type { KeepBy, Step } from '../steps';
@@ -47,7 +47,8 @@ export function jarNow(
 ): JarNow {
   const ctx = contextOf(batch, batch.recipe.materials);
   const end = endOfJar(events);
-  let s: Stream = jar.stream;
+  // A jar that was filled before some figure of a stream was kept has it at its beginning.
+  let s: Stream = { ...NOTHING, ...jar.stream };
   let since = jar.filledAt;
   let madeAt = jar.filledAt;
   let spot: Spot =
@@ -69,7 +70,7 @@ export function jarNow(
     leftG: end ? 0 : massG(s),
     over: end ? end.is : null,
     why: end?.is === 'thrown' ? end.why : null,
-    keep: keepBy(s, placeC, batch.kit.use.jar, ageS, ctx),
+    keep: keepBy(s, placeC, batch.kit.use.jar, ctx),
     ageS,
     hygiene: s.hygiene,
     done: isDone(s),

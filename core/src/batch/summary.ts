@@ -142,7 +142,7 @@ function productOf(name: string, s: Stream, recipe: Recipe, kit: Kit, ctx: Ctx, 
     beany: beanyIndexOf(s),
     hygiene: s.hygiene,
     done: isDone(s),
-    keep: light ? null : keepBy(s, s.temperatureC < -1 ? s.temperatureC : kit.fridgeC, kit.use.jar, 0, ctx),
+    keep: light ? null : keepBy(s, s.temperatureC < -1 ? s.temperatureC : kit.fridgeC, kit.use.jar, ctx),
   };
 }
 

@@ -201,6 +201,7 @@ export const neverCools: Check = {
       }),
 };
 
+const COLDEST: readonly string[] = ['iceBath', 'waterIce'];
 /** Over two hours from 57 to 21 °C, or six to 5 °C. */
 export const coolsTooSlowly: Check = {
   id: 'coolsTooSlowly',
@@ -214,6 +215,6 @@ export const coolsTooSlowly: Check = {
         step: s.step.id,
         weight: 'danger' as const,
         figures: { above21S: fig(s.f('above21S'), 's'), above5S: fig(s.f('above5S'), 's') },
-        fixes: s.step.params.how !== 'iceBath' ? [setFix('iceBath', s.step.id, 'how', 'iceBath')] : [],
+        fixes: COLDEST.includes(s.step.params.how) ? [] : [setFix('waterIce', s.step.id, 'how', 'waterIce')],
       })),
 };

@@ -127,7 +127,7 @@ export const keptTooLong: Check = {
         .findLast(([n, made]) => n === s.step.params.of && made !== null)?.[1];
       if (!before || s.step.params.placeC > COLD_C) return [];
       const ctx = contextOf({ kit: l.kit, beliefs: l.outcome.beliefs }, l.recipe.materials);
-      const by = keepBy(before, s.step.params.placeC, s.step.params.jar, 0, ctx);
+      const by = keepBy(before, s.step.params.placeC, s.step.params.jar, ctx);
       if (!by || s.step.params.durationS <= by.s + 60) return [];
       const to = Math.floor(by.s / HOUR_S) * HOUR_S;
       return [

@@ -6,7 +6,7 @@ import type { Check, Fix, Looked } from './types';
 
 const RISK_C = 40;
 
-/** Unboiled water or an unscalded jar after the boil. */
+/** Unboiled water, a cloth, hands or an unscalded jar after the boil. */
 export const touchedAfter: Check = {
   id: 'touchedAfter',
   reason: 'Water, cloths and jars bring germs back after the boil; it keeps shorter.',
@@ -30,7 +30,36 @@ export const touchedAfter: Check = {
         figures: { capD: fig(TOUCHED_CAP_DAYS, 'count') },
         fixes: [setFix('scaldTheJars', s.step.id, 'scalded', true)],
       })),
+    // A school that strains what has boiled does so on purpose: it is told once, and is no fault.
+    ...stepsOf(l, 'strain', 'wash', 'knead')
+      .filter((s) => safeBefore(l, s) && s.stage.writes.some(([n, made]) => made && endsTouched(l, n)))
+      .slice(0, 1)
+      .map((s) => ({
+        check: 'touchedAfter',
+        step: s.step.id,
+        weight: 'know' as const,
+        figures: { capD: fig(TOUCHED_CAP_DAYS, 'count'), byHand: fig(1, 'count') },
+        fixes: [],
+      })),
   ],
+};
+
+const SAFE: readonly string[] = ['heated', 'boiled'];
+/** What this step takes was made safe before. */
+const safeBefore = (
+  l: Looked,
+  s: { readonly step: { readonly params: { readonly of: string } }; readonly place: number },
+): boolean =>
+  SAFE.includes(
+    l.outcome.stages
+      .slice(0, s.place)
+      .flatMap((x) => x.writes)
+      .findLast(([n]) => n === s.step.params.of)?.[1]?.hygiene ?? '',
+  );
+/** It boiled, and is touched at the end. */
+const endsTouched = (l: Looked, stream: string): boolean => {
+  const s = l.outcome.products[stream];
+  return s?.hygiene === 'touched' && s.boilS > 0;
 };
 
 /** Closed above 40 °C. */
@@ -63,7 +92,7 @@ function coolFix(l: Looked, stream: string, jar: string): readonly Fix[] {
           say: 'coolTo',
           figures: { toC: fig(10, 'C') },
           edits: [
-            { do: 'set' as const, step: cool.step.id, param: 'how', value: 'iceBath' },
+            { do: 'set' as const, step: cool.step.id, param: 'how', value: 'waterIce' },
             { do: 'set' as const, step: cool.step.id, param: 'toC', value: 10 },
           ],
         },
@@ -72,7 +101,7 @@ function coolFix(l: Looked, stream: string, jar: string): readonly Fix[] {
         insertFix(
           'coolFirst',
           l.recipe.steps[l.recipe.steps.findIndex((x) => x.id === jar) - 1]?.id ?? null,
-          makeStep(freshId(l, 'coolFirst'), 'cool', { of: stream, how: 'iceBath', toC: 7 }),
+          makeStep(freshId(l, 'coolFirst'), 'cool', { of: stream, how: 'waterIce', toC: 7 }),
         ),
       ];
 }

@@ -1,9 +1,9 @@
 import { contents, massG } from '../kitchen';
 import type { Stream } from '../kitchen';
-import { GRIT_FROM_UM, makeStep, passesBelowUm } from '../steps';
+import { gritThrough, makeStep, passesBelowUm } from '../steps';
 import { HOUR_S } from '../units';
 import { effectiveUm, fig, freshId, insertFix, madeBy, setFix, stepsOf } from './types';
-import type { Check, Fix, Looked } from './types';
+import type { At, Check, Fix, Looked } from './types';
 
 const fatShare = (s: Stream | undefined): number => (s && massG(s) > 0 ? contents(s).fat / massG(s) : 0);
 const isCoconut = (l: Looked): boolean => l.recipe.materials.some((m) => m.capBelowC !== null);
@@ -97,21 +97,24 @@ export const meshTooOpen: Check = {
         step: s.step.id,
         weight: s.f('gritShare') > TOO_GRITTY ? ('mend' as const) : ('know' as const),
         figures: { grit: fig(s.f('gritShare'), 'share'), meshUm: fig(s.f('meshUm'), 'um') },
-        fixes: finer(l, s.step.id, s.f('meshUm')),
+        fixes: finer(l, s),
       })),
 };
 const strainedAgain = (l: Looked, stream: string, after: string): boolean => {
   const i = l.recipe.steps.findIndex((s) => s.id === after);
   return l.recipe.steps.slice(i + 1).some((s) => s.kind === 'strain' && s.params.of === stream);
 };
-/** Through the coarsest strainer of the kitchen that passes nothing the tongue feels. */
-function finer(l: Looked, step: string, nowUm: number): readonly Fix[] {
+/** Through the coarsest strainer of the kitchen that passes too little for the tongue to feel. */
+function finer(l: Looked, s: At<'strain' | 'wash'>): readonly Fix[] {
+  const nowUm = s.f('meshUm');
+  const through = (um: number): number => gritThrough(s.f('sizeUm'), passesBelowUm(um));
+  const most = (through(nowUm) * GRITTY) / s.f('gritShare');
   const fit = l.kit.things
     .filter((t) => t.is === 'strainer')
     .map((t) => ({ id: t.id, um: effectiveUm(t) }))
-    .filter((t) => t.um < nowUm && passesBelowUm(t.um) <= GRIT_FROM_UM)
+    .filter((t) => t.um < nowUm && through(t.um) <= most)
     .sort((a, b) => b.um - a.um)[0];
-  return fit ? [setFix('finerMesh', step, 'strainer', fit.id, { meshUm: fig(fit.um, 'um') })] : [];
+  return fit ? [setFix('finerMesh', s.step.id, 'strainer', fit.id, { meshUm: fig(fit.um, 'um') })] : [];
 }
 
 /** A cap that will not lift: too warm, or too short. */
@@ -162,7 +165,7 @@ export const warmJar: Check = {
       const milk = madeBy(s, s.step.params.of);
       if (!milk || milk.hygiene !== 'raw' || milk.temperatureC <= 9 || milk.temperatureC > 40) return [];
       const before = l.recipe.steps[l.recipe.steps.findIndex((x) => x.id === s.step.id) - 1]?.id ?? null;
-      const step = makeStep(freshId(l, 'coolFirst'), 'cool', { of: s.step.params.of, how: 'iceBath', toC: 7 });
+      const step = makeStep(freshId(l, 'coolFirst'), 'cool', { of: s.step.params.of, how: 'waterIce', toC: 7 });
       return [
         {
           check: 'warmJar',

@@ -27,11 +27,16 @@ export interface PlanFile {
 export type ReadPlan =
   { readonly ok: true; readonly plan: PlanFile } | { readonly ok: false; readonly faults: readonly Fault[] };
 
-/** A parameter's name in a file: the unit stands in the amount, so its suffix goes. waterG → water · waterC → waterTemperature. */
-export function fileKey(param: string, spec: ParamSpec): string {
+/**
+ * A parameter's name in a file: the unit stands in the amount, so its suffix goes. waterG → water · waterC →
+ * waterTemperature; where another parameter of the step has that name (which syrup, how much): syrupG → syrupAmount.
+ */
+export function fileKey(kind: Kind, param: string, spec: ParamSpec): string {
   if (spec.type !== 'number') return param;
   if (spec.unit === 'C') return `${param.slice(0, -1)}Temperature`;
-  return spec.unit === 'g' || spec.unit === 's' ? param.slice(0, -1) : param;
+  if (spec.unit !== 'g' && spec.unit !== 's') return param;
+  const short = param.slice(0, -1);
+  return Object.hasOwn(kindOf(kind).params, short) ? `${short}Amount` : short;
 }
 
 /** The outer shape; amounts, kitchen and materials are judged part by part below. */
@@ -142,7 +147,7 @@ interface Shape {
 
 function readStep(s: Shape['steps'][number], path: string, kit: Kit, faults: Fault[]): Step {
   const specs = Object.entries(kindOf(s.kind).params);
-  const keys = new Map(specs.map(([name, spec]) => [fileKey(name, spec), [name, spec] as const]));
+  const keys = new Map(specs.map(([name, spec]) => [fileKey(s.kind, name, spec), [name, spec] as const]));
   const params: Record<string, unknown> = {};
   for (const [name, spec] of specs) params[name] = spec.default;
   for (const [key, given] of Object.entries(s)) {
@@ -208,7 +213,7 @@ export function writePlan(
       const out: Record<string, unknown> = { id: s.id, kind: s.kind };
       for (const [name, spec] of Object.entries(kindOf(s.kind).params)) {
         const v = paramOf(s, name);
-        out[fileKey(name, spec)] = spec.type === 'number' ? writeAmount(v as number, spec.shown) : v;
+        out[fileKey(s.kind, name, spec)] = spec.type === 'number' ? writeAmount(v as number, spec.shown) : v;
       }
       return out;
     }),

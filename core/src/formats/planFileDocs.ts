@@ -13,8 +13,8 @@ const figureText = ([unit, what]: (typeof FIGURES)[keyof typeof FIGURES]): strin
 const row = (...cells: readonly string[]): string => `| ${cells.join(' | ')} |`;
 const code = (x: unknown): string => `\`${typeof x === 'string' ? x : JSON.stringify(x)}\``;
 
-function paramRow(name: string, spec: ParamSpec): string {
-  const key = code(fileKey(name, spec));
+function paramRow(kind: Kind, name: string, spec: ParamSpec): string {
+  const key = code(fileKey(kind, name, spec));
   if (spec.type === 'number') {
     const s = amountOf(spec);
     const from = `${boundText(spec.low, spec.unit)} to ${boundText(spec.high, spec.unit)}`;
@@ -47,7 +47,7 @@ function kindText(kind: Kind): string {
     '',
     row('key', 'meaning', 'units', 'bounds or values', 'default'),
     row('---', '---', '---', '---', '---'),
-    ...Object.entries(k.params).map(([n, s]) => paramRow(n, s)),
+    ...Object.entries(k.params).map(([n, s]) => paramRow(kind, n, s)),
   ].join('\n');
 }
 const keyTable = (keys: Readonly<Record<string, string>>): string[] => [

@@ -1,6 +1,7 @@
 export {
   NOTHING,
   fromLarder,
+  touch,
   UNCUT_UM,
   ableOf,
   waterStream,

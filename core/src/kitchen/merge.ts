@@ -88,5 +88,7 @@ export function merge(a: Stream, b: Stream): Draft {
     spentD: Math.max(a.spentD, b.spentD),
     above21S: Math.max(a.above21S, b.above21S),
     above5S: Math.max(a.above5S, b.above5S),
+    keptS: Math.max(a.keptS, b.keptS),
+    frozenS: Math.max(a.frozenS, b.frozenS),
   };
 }

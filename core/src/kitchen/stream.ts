@@ -63,6 +63,9 @@ export interface Stream {
   /** Seconds between 57 and 21 °C, and between 57 and 5 °C, since its last heating. */
   readonly above21S: number;
   readonly above5S: number;
+  /** How old the milk is, s: unfrozen and frozen, since it was opened or last made safe. The caps count from there. */
+  readonly keptS: number;
+  readonly frozenS: number;
 }
 
 const NO_INHIBITOR: Inhibitor = { labile: 0, stable: 0, of: 0 };
@@ -102,6 +105,8 @@ export const NOTHING: Stream = {
   spentD: 0,
   above21S: 0,
   above5S: 0,
+  keptS: 0,
+  frozenS: 0,
 };
 
 /** A stream being made: changed in place, then handed on as a {@link Stream}. */
@@ -145,6 +150,8 @@ export function draftOf(s: Stream): Draft {
     spentD: s.spentD,
     above21S: s.above21S,
     above5S: s.above5S,
+    keptS: s.keptS,
+    frozenS: s.frozenS,
   };
 }
 /** A stream with some of it changed. */
@@ -208,6 +215,15 @@ export function waterStream(massG: number, temperatureC: number, boiled = false)
   d.freeWaterG = massG;
   d.temperatureC = temperatureC;
   d.hygiene = boiled ? 'boiled' : 'raw';
+  return d;
+}
+
+/** What was made safe and then met a cloth, hands, a spoon of something raw: touched again. Changes the draft. */
+export function touch(d: Draft): Draft {
+  if (d.hygiene === 'boiled' || d.hygiene === 'heated') {
+    d.hygiene = 'touched';
+    d.f70Min = 0;
+  }
   return d;
 }
 

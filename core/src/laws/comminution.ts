@@ -1,3 +1,4 @@
+import { integral, interpolate } from '../numerics';
 import { firstOrderTimes, within } from './domain';
 
 /** Von Rittinger's constant, 1/mm per J/g (estimate; 600 W·0.7 for 90 s on 1 kg brings 5 mm to about 182 µm). */
@@ -9,9 +10,13 @@ export const DRAWN_OF_RATED = 0.6;
 /** Heat a running jug loses to the room, W/K (estimate). */
 const JUG_LOSS_W_PER_K = 1.6;
 
-/** Characteristic size after absorbing `energyJPerG` of energy, µm: 1/x' = 1/x0 + kE (von Rittinger 1867). 0 J/g → x0. */
-export function rittingerUm(sizeUm: number, energyJPerG: number): number {
-  return 1 / (1 / sizeUm + (RITTINGER_PER_MM / 1000) * within('energy', energyJPerG, 0, Infinity));
+/**
+ * Characteristic size after absorbing `energyJPerG` of energy, µm: 1/x' = 1/x0 + g·k·E (von Rittinger 1867). 0 J/g → x0.
+ * @param grindability how readily it breaks beside a soaked bean, 0..1 (models §3; estimate): fresh coconut .35
+ */
+export function rittingerUm(sizeUm: number, energyJPerG: number, grindability = 1): number {
+  const k = (RITTINGER_PER_MM / 1000) * within('grindability', grindability, 0, 10);
+  return 1 / (1 / sizeUm + k * within('energy', energyJPerG, 0, Infinity));
 }
 
 /** Opened share after more energy, in state form: 1 − (1 − ρ0)·exp(−E/E0), 0..1 (estimate of E0 by material). */
@@ -37,8 +42,6 @@ export function coarserThan(xUm: number, characteristicUm: number): number {
   return Math.exp(-xUm / characteristicUm);
 }
 
-/** Below this a particle is not felt on the tongue, µm (common practice: 30–50). */
-export const GRIT_FROM_UM = 40;
 /** Mass share finer than x of a distribution that a mesh has cut at `topUm`. */
 export function finerThan(xUm: number, characteristicUm: number, topUm: number): number {
   if (xUm >= topUm || characteristicUm <= 0) return 1;
@@ -57,10 +60,43 @@ export function passingShare(meshUm: number, characteristicUm: number): number {
   return 1 - coarserThan(passesBelowUm(meshUm), characteristicUm);
 }
 
-/** Working volume of a jug as a share of its rated volume: 0.67 foaming, 0.5 when hot; the smaller (common practice). */
-export function jugFillShare(foams: boolean, c: number): number {
-  return Math.min(foams ? 0.67 : 1, c > 60 ? 0.5 : 1);
+/** Below this a particle is not felt on the tongue, µm (common practice: 30–50). */
+const GRIT_FROM_UM = 40;
+/** Good to a thousandth of the share (tried against forty). */
+const PANELS = 8;
+/**
+ * Share of all particles that comes through a mesh and is felt on the tongue, 0..1. A mesh does not cut sharply: a
+ * particle of size x passes it with 1/(1 + (x/x_c)⁴) (estimate), so that a few coarse ones come through every cloth.
+ * x' 182 µm: fine bag .1 %, four layers of cheesecloth 3 %; 250 µm: bare sieve 600 31 %, coffee filter none.
+ * @param topUm size below which it passes, x_c of the finest mesh it went through, µm; very large: no mesh
+ */
+export function gritThrough(characteristicUm: number, topUm: number): number {
+  if (characteristicUm <= 0) return 0;
+  // Beyond 40 µm in u = 40/x, 0..1: the share at x, by Rosin & Rammler, times what the mesh lets through of that size.
+  const felt = integral((u) => {
+    const x = GRIT_FROM_UM / u;
+    return ((coarserThan(x, characteristicUm) / characteristicUm) * x) / u / (1 + (x / topUm) ** 4);
+  }, PANELS);
+  return Math.min(1 - coarserThan(topUm, characteristicUm), felt);
 }
+/** Of what came through that mesh, the share that is felt, 0..1. */
+export function feltShare(characteristicUm: number, topUm: number): number {
+  const passed = characteristicUm > 0 ? 1 - coarserThan(topUm, characteristicUm) : 0;
+  return passed > 0 ? gritThrough(characteristicUm, topUm) / passed : 0;
+}
+
+/**
+ * Working volume of a jug as a share of its rated volume: rated/(1 + F) for the foam F of what is in it, 0.67 for what
+ * foams as soy does (F .3 and more); 0.5 when hot; the smaller (common practice).
+ */
+export function jugFillShare(foamShare: number, c: number): number {
+  return Math.min(interpolate(FILL_BY_FOAM, within('foam', foamShare, 0, Infinity)), c > 60 ? 0.5 : 1);
+}
+const FILL_BY_FOAM = [
+  [0, 1],
+  [0.1, 1 / 1.1],
+  [0.3, 0.67],
+] as const;
 
 /** Kneading for this long counts as one run, s; two runs open what the second leaves of the first (common practice). */
 export const KNEAD_RUN_S = 300;

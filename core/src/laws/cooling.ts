@@ -5,6 +5,8 @@ import { COLD_C, SPENDING_BELOW_C } from './spoilage';
 /** Heat transfer to what stands around, W/m²K (models §7; estimates). */
 export const COOLING_W_PER_M2K = { counter: 12, tray: 12, fridge: 8, water: 150, iceBath: 250 } as const;
 export type CoolingPlace = keyof typeof COOLING_W_PER_M2K;
+/** In one place, or in running water first and in ice for the last degrees. */
+export type CoolingWay = CoolingPlace | 'waterIce';
 
 /** Newton's time constant, s: τ = C/(U·A). */
 export function timeConstantS(capacityKJPerK: number, wPerM2K: number, areaM2: number): number {
@@ -43,5 +45,5 @@ export const COOLING_LIMITS = {
 } as const;
 /** Out of the cold, or not yet in it: at most this long, s; half of it where the room is above 32 °C (USDA). */
 export const OUT_OF_COLD = { atMostS: 7200, hotRoomC: 32, hotAtMostS: 3600 } as const;
-/** Rice spread on a tray: this deep, m (common practice). */
-export const TRAY_DEEP_M = 0.01;
+/** Rice spread on a tray, a centimetre or so deep and loose, kg/m² (common practice). */
+export const TRAY_KG_PER_M2 = 10;

@@ -8,7 +8,7 @@ export {
   LOSS_MAKEUP,
   coverWater,
 } from './hydration';
-export { mixedC, vesselKJPerK, PLASTIC_JUG_KJ_PER_KL, withIce, ICE } from './mixing';
+export { mixedC, vesselKJPerK, PLASTIC_JUG_KJ_PER_KL, withIce, ICE, WATER_KJ_PER_KGK } from './mixing';
 export {
   rittingerUm,
   openedShare,
@@ -20,7 +20,8 @@ export {
   layered,
   kneadedShare,
   KNEAD_RUN_S,
-  GRIT_FROM_UM,
+  feltShare,
+  gritThrough,
   jugFillShare,
   POWER_TO_SLURRY,
   DRAWN_OF_RATED,
@@ -61,9 +62,10 @@ export {
   COOLING_W_PER_M2K,
   COOLING_LIMITS,
   OUT_OF_COLD,
-  TRAY_DEEP_M,
+  TRAY_KG_PER_M2,
 } from './cooling';
-export type { CoolingPlace } from './cooling';
+export type { CoolingPlace, CoolingWay } from './cooling';
+export { wetCooling } from './evaporating';
 export {
   spoilagePace,
   SPENDING_BELOW_C,
@@ -90,6 +92,9 @@ export {
   SLIPPERY_FROM,
   PASTY_FROM,
   WATERY_BELOW,
+  proteinMlPerG,
+  dispersedThickening,
+  sugarThickening,
 } from './thickening';
 export {
   starchCutPerMin,

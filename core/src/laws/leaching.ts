@@ -24,13 +24,12 @@ export function leftAfterWashes(heldG: number, waterG: number, n: number): numbe
   return (1 / (1 + waterG / (n * heldG))) ** n;
 }
 
-/** What heating a bean before it is ground leaves extractable (models §4; estimate): minutes at 100 °C → factor. */
+/** What heating a bean before it is ground leaves extractable (models §4; estimate): minutes at 100 °C → factor, flat beyond. */
 export const HEATED_PROTEIN: readonly (readonly [number, number])[] = [
   [0, 1],
   [2.5, 0.92],
   [10, 0.8],
   [30, 0.68],
-  [60, 0.6],
 ];
 /** The same for fat. */
 export const HEATED_FAT: readonly (readonly [number, number])[] = [
@@ -38,13 +37,12 @@ export const HEATED_FAT: readonly (readonly [number, number])[] = [
   [2.5, 0.92],
   [10, 0.78],
   [30, 0.65],
-  [60, 0.56],
 ];
 /** Ground at 85 °C or hotter, not heated before. */
 export const GROUND_HOT = { fromC: 85, factor: 0.9 } as const;
-/** Minutes at 100 °C that a minute at `c` counts for: z = 12 °C (estimate). */
+/** Minutes at 100 °C that a minute at `c` counts for: z = 18 °C (estimate). */
 export function heatedPace(c: number): number {
-  return Math.exp((Math.LN10 * (c - 100)) / 12);
+  return Math.exp((Math.LN10 * (c - 100)) / 18);
 }
 
 /** Left behind at each emptying, g (models §4; estimate). */

@@ -51,6 +51,32 @@ export function swelling(table: readonly (readonly [number, number])[], c: numbe
   return interpolate(table, c);
 }
 
+/**
+ * Volume a gram of dissolved protein takes up with its water, ml (models §6; estimates): as it comes, and in a bean milk
+ * that has boiled, whose proteins have unfolded and joined.
+ */
+const PROTEIN_ML_PER_G = { native: 4.5, boiledBean: 6 } as const;
+/** Between these the proteins of a bean unfold, °C (estimate: the lighter globulin at about 75, the heavier at about 92). */
+const UNFOLDS_C = [75, 95] as const;
+/** Volume of a gram of protein of which `ofBeans` (0..1) came from beans, once it has been at `hottestC`, ml. */
+export function proteinMlPerG(ofBeans: number, hottestC: number): number {
+  const [from, to] = UNFOLDS_C;
+  const unfolded = Math.min(1, Math.max(0, (hottestC - from) / (to - from)));
+  const { native, boiledBean } = PROTEIN_ML_PER_G;
+  return native + (boiledBean - native) * within('share of beans', ofBeans, 0, 1) * unfolded;
+}
+/**
+ * Relative viscosity of fat droplets and protein together, by one volume share: Krieger & Dougherty (1959).
+ * @param phi volume share, ≥ 0; 0 → 1; null from 0.60 on: it sets
+ */
+export const dispersedThickening = (phi: number): number | null => starchThickening(phi);
+/**
+ * Relative viscosity of dissolved sugars, all alike: exp(2.65·s), from tables of sucrose at 20 °C (values from memory:
+ * 5 % 1.144, 10 % 1.333, 20 % 1.941, 40 % 6.14; the law 1.150, 1.342, 1.940, 5.85).
+ * @param gPerG g of sugar per g of water, ≥ 0; 0 → 1
+ */
+export const sugarThickening = (gPerG: number): number => Math.exp(2.65 * within('sugar', gPerG, 0, Infinity));
+
 /** Viscosity of water, mPa·s, 0..100 °C: Vogel, 2.414e-5·10^(247.8/(T − 140)) Pa·s, T in kelvin. 20 °C: 1.00. */
 export function waterMPaS(c: number): number {
   return 0.02414 * Math.exp((Math.LN10 * 247.8) / (within('temperature', c, -5, 150) + KELVIN - 140));

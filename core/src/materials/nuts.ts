@@ -50,6 +50,7 @@ export const TIGER_NUTS: Material = {
   warmer: {},
   hydration: { k1H: 4, k2: 1.5 },
   pieceUm: 8000,
+  grindability: 0.6,
   openingJPerG: 25,
   kneads: 0,
   holdFactor: 0.72,
@@ -86,6 +87,7 @@ export const COCONUT_FRESH: Material = {
   // Fresh meat is full of its own water: it takes up next to none.
   hydration: { k1H: 20, k2: 20 },
   pieceUm: 5000,
+  grindability: 0.35,
   openingJPerG: 30,
   kneads: 0,
   holdFactor: 0.9,
@@ -127,6 +129,7 @@ export const COCONUT_DRIED: Material = {
   // Shreds drink about their own weight within minutes (estimate).
   hydration: { k1H: 0.05, k2: 1 },
   pieceUm: 2000,
+  grindability: 0.25,
   openingJPerG: 15,
   kneads: 0.3,
   holdFactor: 0.95,
@@ -185,6 +188,7 @@ export const ALMONDS: Material = {
   hullShare: 0.05,
   hull: grams({ protein: 0.11, fat: 0.12, insolubleFibre: 0.55, otherCarb: 0.17, ash: 0.05 }),
   pieceUm: 5000,
+  grindability: 0.7,
   openingJPerG: 22,
   kneads: 0,
   holdFactor: 0.9,

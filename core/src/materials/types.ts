@@ -40,6 +40,8 @@ export interface Material {
   readonly hull: Grams;
   /** Edge of the piece as it goes to the jug, µm. */
   readonly pieceUm: number;
+  /** How readily it breaks beside a soaked bean (von Rittinger’s k; models §3, estimate). Absent: as a bean. */
+  readonly grindability?: number;
   /** E0 of the opened-share law, J/g. */
   readonly openingJPerG: number;
   /** Share of the shut cells that five minutes of kneading by hand open (grated coconut .6); 0: hands open nothing. */

@@ -26,7 +26,7 @@ export const OAT_METHODS: readonly Method[] = [
     tolerance: 0.2,
     larder: [take('oats-rolled', 75)],
     steps: [
-      makeStep('grind', 'grind', { waterG: 500, waterC: 5, iceG: 300, durationS: 25 }),
+      makeStep('grind', 'grind', { waterG: 670, waterC: 10, iceG: 130, durationS: 25 }),
       ...twice('gentle', 'cloth'),
       intoJars(),
     ],
@@ -44,7 +44,7 @@ export const OAT_METHODS: readonly Method[] = [
       makeStep('soak', 'soak', { waterG: 500, durationS: 15 * MIN }),
       makeStep('drain', 'drain', { rinses: 3 }),
       makeStep('grind', 'grind', { waterG: 800, durationS: 45 }),
-      makeStep('strain', 'strain', { strainer: 'sieve', hand: 'gentle' }),
+      makeStep('strain', 'strain', { strainer: 'cloth', hand: 'gentle' }),
       iced('milk', 7),
       intoJars(),
     ],

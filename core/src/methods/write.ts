@@ -13,6 +13,6 @@ export const twice = (hand: 'gentle' | 'twist' = 'twist', coarse = 'sieve'): rea
 ];
 /** Made cold: into the jars and straight into the fridge. */
 export const intoJars = (of = 'milk', id = 'jar'): Step => makeStep(id, 'jar', { of });
-/** Cooled in ice water down to `toC`, °C. */
+/** Cooled fast down to `toC`, °C: in running water, then in ice. */
 export const iced = (of = 'milk', toC = 8): Step =>
   makeStep(of === 'milk' ? 'cool' : `cool-${of}`, 'cool', { of, toC });

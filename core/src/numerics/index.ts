@@ -1,6 +1,6 @@
 export { findRoot } from './root';
 export type { RootOutcome } from './root';
-export { GAUSS3 } from './quadrature';
+export { GAUSS3, integral } from './quadrature';
 export { interpolate } from './interpolate';
 export { seededRandom, normal } from './random';
 export { groupBy } from './group';

@@ -1,7 +1,7 @@
 import { fold } from '../batch';
 import type { Here } from '../kitchen';
 import { solidsG } from '../kitchen';
-import { applyEdits, makeStep, orderFaults } from '../steps';
+import { applyEdits, highestOf, makeStep, orderFaults } from '../steps';
 import type { Edit, Recipe, Step } from '../steps';
 
 /** What one more pass would bring and cost. */
@@ -100,14 +100,18 @@ export interface Split {
   readonly folds: number;
   readonly edits: readonly Edit[];
 }
-/** The same water over `n` passes, shared out so that most comes through: the first pass by search, the rest alike. */
+/**
+ * The same water over `n` passes, shared out so that most comes through: the first pass by search, the rest alike. Ways
+ * are compared at equal energy a gram: a fuller jug runs longer, or it would only be seen to grind coarser.
+ */
 export function bestSplit(r: Recipe, here: Here, n: number): Split | null {
   const grind = r.steps.find((s): s is Step<'grind'> => s.kind === 'grind');
   const p = pressed(r);
   if (!grind || !p || n < leastPasses(r) || n > MOST_PASSES) return null;
   const total = grind.params.waterG + washes(r).reduce((g, w) => g + w.params.waterG, 0);
   let folds = 0;
-  const edits = (share: number) => spread(r, grind, p, total, share, n);
+  const seconds = asFine(r, grind, here);
+  const edits = (share: number) => spread(r, grind, p, { total, share, n, durationS: seconds(total * share) });
   const gain = (share: number): number => {
     folds += 1;
     const o = fold(applyEdits(r, edits(share)), here);
@@ -143,10 +147,27 @@ export function bestSplit(r: Recipe, here: Here, n: number): Split | null {
     edits: edits(share),
   };
 }
-function spread(r: Recipe, grind: Step<'grind'>, p: Pressed, total: number, share: number, n: number): readonly Edit[] {
+/** How long each load runs with so much water, to absorb as much a gram as the plan's own, s. */
+function asFine(r: Recipe, grind: Step<'grind'>, here: Here): (waterG: number) => number {
+  const now = grind.params.durationS;
+  const f = fold(r, here).stages.find((s) => s.step === grind.id)?.figures;
+  const inJugG = ((f?.powerW ?? 0) * now * grind.params.loads) / Math.max(1e-9, f?.energyJPerG ?? 0);
+  if (!(inJugG > 0)) return () => now;
+  const most = highestOf('grind', 'durationS');
+  return (waterG) => Math.min(most, Math.max(1, Math.round((now * (inJugG + waterG - grind.params.waterG)) / inJugG)));
+}
+interface Shared {
+  readonly total: number;
+  readonly share: number;
+  readonly n: number;
+  readonly durationS: number;
+}
+function spread(r: Recipe, grind: Step<'grind'>, p: Pressed, { total, share, n, durationS }: Shared): readonly Edit[] {
   const each = n > 1 ? (total * (1 - share)) / (n - 1) : 0;
   const had = washes(r);
   const edits: Edit[] = [{ do: 'set', step: grind.id, param: 'waterG', value: total * share }];
+  if (durationS !== grind.params.durationS)
+    edits.push({ do: 'set', step: grind.id, param: 'durationS', value: durationS });
   had.forEach((w, i) =>
     edits.push(i < n - 1 ? { do: 'set', step: w.id, param: 'waterG', value: each } : { do: 'remove', step: w.id }),
   );

@@ -62,6 +62,7 @@ export const material = (): Joi.ObjectSchema =>
     hydration: object({ k1H: number(1e-4, 100), k2: number(1e-3, 100) }),
     hullShare: number(0, 1),
     hull: grams(1),
+    grindability: number(0.05, 5).optional(),
     pieceUm: number(1, 50_000),
     openingJPerG: number(0, 1000),
     holdFactor: number(0, 10),

@@ -85,6 +85,9 @@ const stream = exactly<Stream>({
   spentD: amount(),
   above21S: amount(),
   above5S: amount(),
+  // Jars filled before these were kept were new when they were filled.
+  keptS: amount().optional(),
+  frozenS: amount().optional(),
 });
 const promised = exactly<Promised>({
   volumeMl: amount(),

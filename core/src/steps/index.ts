@@ -20,24 +20,4 @@ export { KIND_FIGURES } from './params';
 export type { FigureName } from './figures';
 export { bodyOf, bodyWord, slipWord, isPasty, gritShareOf, settlesMmPerH } from './processes/body';
 export type { Body, BodyWord, SlipWord } from './processes/body';
-export {
-  BODY_FROM,
-  BOIL_AT_LEAST_S,
-  COLD_C,
-  COOLING_LIMITS,
-  dissolvingTimes,
-  freezerFill,
-  FROZEN_BELOW_C,
-  FROZEN_CAP_DAYS,
-  glucanPool,
-  glucanVolume,
-  GRIT_FROM_UM,
-  layered,
-  openingTimes,
-  OUT_OF_COLD,
-  passesBelowUm,
-  PASTEURISED_MIN,
-  SLIPPERY_FROM,
-  TOUCHED_CAP_DAYS,
-  WATERY_BELOW,
-} from './limits';
+export * from './limits';

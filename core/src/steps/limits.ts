@@ -13,7 +13,7 @@ export {
   FROZEN_CAP_DAYS,
   glucanPool,
   glucanVolume,
-  GRIT_FROM_UM,
+  gritThrough,
   layered,
   openingTimes,
   OUT_OF_COLD,

@@ -1,4 +1,4 @@
-import type { CoolingPlace, Hand, Syrup, Vigour } from '../laws';
+import type { CoolingWay, Hand, Syrup, Vigour } from '../laws';
 import type { ThingKind } from '../kitchen';
 import type { InnerUnit } from '../units';
 import type { FigureName } from './figures';
@@ -31,7 +31,7 @@ export interface Params {
   boil: { of: string; holdS: number; vigour: Vigour; pot: string; hob: string };
   heat: { of: string; toC: number; holdS: number; pot: string; hob: string };
   skim: { of: string; how: 'stir in' | 'lift off'; takeG: number };
-  cool: { of: string; how: CoolingPlace; toC: number; pot: string };
+  cool: { of: string; how: CoolingWay; toC: number; pot: string };
   lift: { of: string; into: string; standS: number; capFat: number; leftFat: number };
   finish: {
     of: string;
@@ -144,7 +144,7 @@ export const KIND_FIGURES = {
     'inhibitorLeft',
     'neededHoldS',
   ],
-  cool: ['aroundC', 'endC', 'above21S', 'above5S', 'fromC', 'never', 'coolS', 'iceG'],
+  cool: ['aroundC', 'endC', 'above21S', 'above5S', 'fromC', 'never', 'coolS', 'iceG', 'steamG'],
   drain: ['solidsG', 'thrownG'],
   dry: ['dryS', 'flourG', 'steamG', 'trayM2', 'rawPulp', 'energyKJ'],
   enzyme: ['dosesPerL', 'endC', 'starchCut', 'glucanCut', 'sugarsMadeG', 'dead'],

@@ -15,6 +15,7 @@ const COOL = {
   tray: 'Spread it on a tray, no deeper than a finger.',
   fridge: 'Stand it in the fridge, lid ajar.',
   water: 'Stand the pot in running cold water and stir.',
+  waterIce: 'Stand the pot in running cold water and stir; then in ice water for the last degrees.',
   iceBath: 'Stand the pot in ice water and stir.',
 } as const;
 const HAND = {

@@ -51,6 +51,7 @@ export const CHOICES: Readonly<Record<string, string>> = {
   glucose: 'glucose syrup',
   other: 'another, by °Brix',
   water: 'running water',
+  waterIce: 'running water, then ice',
   iceBath: 'ice bath',
 };
 /** The stations of a plan. */

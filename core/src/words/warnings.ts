@@ -47,7 +47,10 @@ const SENTENCES: Readonly<Record<string, Say>> = {
   neverCools: (f) => `It stands in ${f('aroundC')}: it never gets that cold there.`,
   coolsTooSlowly: (f) =>
     `It spends ${f('above21S')} between 57 and 21 °C and ${f('above5S')} above 5 °C. At most 2 h and 6 h: cool it in ice water.`,
-  touchedAfter: (f) => `Something unboiled touches the milk after the boil: it then keeps ${f('capD')} days at most.`,
+  touchedAfter: (f, w) =>
+    w.figures.byHand
+      ? `Cloth and hands touch it after the boil: it keeps ${f('capD')} days at most, the day made being the first.`
+      : `Something unboiled touches the milk after the boil: it then keeps ${f('capD')} days at most.`,
   hotJar: (f, w) =>
     `The jar is filled at ${f('filledC')}. A sealed hot jar is not canned: never leave it at room temperature, and cool the milk first.${(w.figures.glass?.value ?? 0) > 0 ? ' Hot glass cracks in cold water.' : ''}`,
   rawUntilBoiled: () =>
@@ -133,7 +136,7 @@ const FIXES: Readonly<Record<string, (f: (name: string) => string) => string>> =
   addBoil: () => 'Add a boil of 30 min',
   gentler: () => 'Boil gently',
   coolTo: (f) => `Cool to ${f('toC')}`,
-  iceBath: () => 'Cool in ice water',
+  waterIce: () => 'Cool in running water, then in ice',
   boilTheWater: () => 'Boil that water first',
   scaldTheJars: () => 'Scald the jars',
   rinseThree: () => 'Throw that water away and rinse three times',

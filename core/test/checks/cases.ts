@@ -62,7 +62,7 @@ export const MORE_CASES: readonly (readonly [string, Recipe, Kit])[] = [
   ['noFood', grams(school('oat-middle'), 0), SEA],
   ['nothingThrough', set('oat-middle', 'grind', { waterG: 60 }), SEA],
   ['pressedSlime', set('oat-middle', 'strain', { hand: 'press' }), SEA],
-  ['iceLeft', school('oat-ice'), SEA],
+  ['iceLeft', set('oat-ice', 'grind', { waterG: 500, waterC: 5, iceG: 300 }), SEA],
   ['cupTooCoarse', school('oat-hot-thin'), SEA],
   ['watery', grams(school('oat-middle'), 40), SEA],
   ['coldFat', set('coconut-one-blend', 'grind', { waterC: 5 }), SEA],

@@ -125,9 +125,9 @@ describe('in the right direction', () => {
   });
   test('foam stands for a while and is gone', () => falling((s) => foamFactor(0.3, s), [0, 300, 900, 7200]));
   test('a jug that foams or is hot takes less', () => {
-    expect(jugFillShare(false, 20)).toBe(1);
-    expect(jugFillShare(true, 20)).toBeLessThan(1);
-    expect(jugFillShare(true, 60.1)).toBeLessThan(jugFillShare(true, 60));
+    expect(jugFillShare(0, 20)).toBe(1);
+    falling((f) => jugFillShare(f, 20), [0, 0.05, 0.1, 0.2, 0.3]);
+    expect(jugFillShare(0.3, 60.1)).toBeLessThan(jugFillShare(0.3, 60));
   });
   test('a mixture lies between its parts', () => {
     const t = mixedC([

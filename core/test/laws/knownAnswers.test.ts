@@ -186,10 +186,11 @@ describe('grinding (von Rittinger 1867; Rosin & Rammler 1933; estimates of the c
     [300, 0.165],
     [500, 0.39],
   ])('of 250 µm particles a mesh of %d µm passes %d', (mesh, want) => near(passingShare(mesh, 250), want, 0.005));
-  test('jug: foaming 0.67, hot 0.5, the smaller when both', () => {
-    expect(jugFillShare(true, 20)).toBe(0.67);
-    expect(jugFillShare(false, 80)).toBe(0.5);
-    expect(jugFillShare(true, 80)).toBe(0.5);
+  test('jug: what foams as soy does 0.67, others rated/(1 + F), hot 0.5, the smaller when both', () => {
+    expect(jugFillShare(0.3, 20)).toBe(0.67);
+    expect(jugFillShare(0.1, 20)).toBeCloseTo(1 / 1.1, 9);
+    expect(jugFillShare(0, 80)).toBe(0.5);
+    expect(jugFillShare(0.3, 80)).toBe(0.5);
   });
   test('foam halves in a quarter of an hour', () => near(foamFactor(0.3, 900), 1.15, 1e-9));
 });

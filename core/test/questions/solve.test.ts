@@ -63,6 +63,8 @@ describe('backwards: the edits, folded again, bring what was asked', () => {
     const graded = school('coconut-graded');
     const met = solveFor(graded, unlearned(SEA), { classId: 'coconut-cream' });
     expect([met.reached, met.edits]).toEqual([true, []]);
+    const own = look(graded, unlearned(SEA))?.summary.main?.fat ?? 0;
+    expect(solveFor(graded, unlearned(SEA), { fat: own })).toMatchObject({ reached: true, stop: null });
     const strong = solveFor(graded, unlearned(SEA), { classId: 'coconut-concentrate' });
     expect([strong.reached, strong.stop?.by, strong.edits]).toEqual([false, 'minimum', []]);
     const thin = solveFor(graded, unlearned(SEA), { fat: 0.05 });
@@ -123,12 +125,26 @@ describe('passes', () => {
     const washes = r.steps.filter((s) => s.kind === 'wash');
     const total = 1100 + washes.reduce((g, w) => g + w.params.waterG, 0);
     expect(best.firstG + 2 * best.eachG).toBeCloseTo(total, 6);
+    const jug = look(r, unlearned(SEA))?.outcome.stages.find((s) => s.step === 'grind')?.figures;
+    const grind = r.steps.find((s) => s.kind === 'grind');
+    if (grind?.kind !== 'grind') throw new Error('no grind');
+    const { waterG, durationS, loads } = grind.params;
+    const inJugG = ((jug?.powerW ?? 0) * durationS * loads) / (jug?.energyJPerG ?? 0);
     const yieldOf = (first: number): number => {
       const base = applyEdits(r, best.edits);
       const each = (total - first) / 2;
       const edits = base.steps.flatMap((s) =>
         s.kind === 'grind'
-          ? [{ do: 'set' as const, step: s.id, param: 'waterG', value: first }]
+          ? [
+              { do: 'set' as const, step: s.id, param: 'waterG', value: first },
+              // As many joules a gram as the plan’s own: a fuller jug runs longer.
+              {
+                do: 'set' as const,
+                step: s.id,
+                param: 'durationS',
+                value: (durationS * (inJugG + first - waterG)) / inJugG,
+              },
+            ]
           : s.kind === 'wash'
             ? [{ do: 'set' as const, step: s.id, param: 'waterG', value: each }]
             : [],

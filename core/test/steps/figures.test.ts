@@ -204,7 +204,7 @@ const CHECKS: { readonly [K in Kind]?: Check<K> } = {
     expect(Math.abs((x.f.loadMl ?? 0) * p.loads - ml)).toBeLessThan(1e-6 * ml + 1e-6);
     near(x.f.jugRatedMl, jug.ratedMl);
     const hot = (x.f.startC ?? 0) > 60 ? 0.5 : 1;
-    near(x.f.jugHoldsMl, jug.ratedMl * Math.min(hot, x.f.foams === 1 ? 0.67 : 1));
+    near(x.f.jugHoldsMl, jug.ratedMl * Math.min(hot, s.inhibitor.of > 0 ? 0.67 : x.f.foams === 1 ? 1 / 1.1 : 1));
     near(x.f.loadsNeeded, Math.max(1, Math.ceil(ml / (x.f.jugHoldsMl ?? 1) - 1e-9)));
     const pieces = s.boundWaterG + sumGrams(s.bound);
     near(x.f.waterToPieces, (s.freeWaterG + fresh) / pieces);
@@ -291,7 +291,11 @@ const CHECKS: { readonly [K in Kind]?: Check<K> } = {
       near(x.f.coolS, x.stage.endS - x.stage.startS);
       if ((x.f.fromC ?? 0) > p.toC) near(x.f.endC, p.toC);
     }
-    near(x.f.aroundC, { counter: kit.roomC, tray: kit.roomC, fridge: kit.fridgeC, water: kit.tapC, iceBath: 1 }[p.how]);
+    const iced = p.toC < kit.tapC + 10;
+    const last = { water: kit.tapC, iceBath: 1, waterIce: iced ? 1 : kit.tapC };
+    near(x.f.aroundC, { counter: kit.roomC, tray: kit.roomC, fridge: kit.fridgeC, ...last }[p.how]);
+    near(x.f.steamG ?? 0, massG(x.before(p.of)) - massG(s));
+    expect((x.f.steamG ?? 0) > 0).toBe(p.how === 'tray');
   },
   lift: (x, p) => {
     const cap = into(x, p.into);

@@ -215,7 +215,7 @@ describe('cool, finish, pour together, jar', () => {
       out([makeStep('h', 'holdBack', { waterG: 200, boiled }), ...BOILED, makeStep('p', 'pool')], 'milk');
     expect([with_(true).hygiene, with_(false).hygiene]).toEqual(['boiled', 'touched']);
     const ctx = contextOf(unlearned(SEA), MATERIALS);
-    const keep = (s: Stream) => keepBy(s, 1, 'jar', 0, ctx)?.s ?? 0;
+    const keep = (s: Stream) => keepBy(s, 1, 'jar', ctx)?.s ?? 0;
     expect(keep(with_(false))).toBeLessThanOrEqual(2 * 86_400);
     expect(keep(with_(true))).toBeGreaterThan(keep(with_(false)));
   });
@@ -230,7 +230,7 @@ describe('keeping', () => {
   const ctx = contextOf(unlearned(SEA), MATERIALS);
   const milk = out([...MILK, makeStep('b', 'boil', { holdS: 1800 }), makeStep('c', 'cool', { toC: 5 })], 'milk');
   test('colder keeps longer, up to the cap and never past it', () => {
-    const keep = (c: number) => keepBy(milk, c, 'jar', 0, ctx);
+    const keep = (c: number) => keepBy(milk, c, 'jar', ctx);
     expect(keep(2)?.s).toBeGreaterThan(keep(6)?.s ?? Infinity);
     expect(keep(-0.5)?.s).toBeLessThanOrEqual(4 * 86_400);
     expect(keep(-0.5)?.limit).toBe('cap');
@@ -238,7 +238,7 @@ describe('keeping', () => {
   });
   test('an hour on the counter costs more than an hour in the fridge', () => {
     const stood = rest(milk, 3 * 3600, ctx);
-    expect(keepBy(stood, 4, 'jar', 0, ctx)?.s).toBeLessThan((keepBy(milk, 4, 'jar', 0, ctx)?.s ?? 0) - 6 * 3600);
+    expect(keepBy(stood, 4, 'jar', ctx)?.s).toBeLessThan((keepBy(milk, 4, 'jar', ctx)?.s ?? 0) - 6 * 3600);
     expect(rest(milk, 0, ctx)).toBe(milk);
   });
   test('raw pulp wants a quarter of an hour at sea level, longer above', () => {

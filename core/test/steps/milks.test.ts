@@ -104,9 +104,10 @@ describe('straining', () => {
   const slurry = (seconds: number): Step[] => [makeStep('g', 'grind', { waterG: 850, waterC: 10, durationS: seconds })];
   const milk = (strainer: string, seconds = 90) =>
     must(run([of('rice-white', 120)], [...slurry(seconds), makeStep('s', 'strain', { strainer })]).products.milk);
-  test('the wider the mesh, the more grit; a fine bag lets through none that is felt', () => {
+  test('the wider the mesh, the more grit; a fine bag lets through next to none that is felt, a coffee filter none', () => {
     expect(gritShareOf(milk('sieve'))).toBeGreaterThan(0.005);
-    expect(gritShareOf(milk('fine-bag'))).toBe(0);
+    expect(gritShareOf(milk('fine-bag'))).toBeLessThan(0.0002);
+    expect(gritShareOf(milk('fine-bag'))).toBeGreaterThan(0);
   });
   test('coarse and then fine is as clean as fine alone; what the second holds back goes to the pulp', () => {
     const o = run(
@@ -117,7 +118,7 @@ describe('straining', () => {
         makeStep('b', 'strain', { of: 'coarse', strainer: 'fine-bag' }),
       ],
     );
-    expect(gritShareOf(must(o.products.milk))).toBe(0);
+    expect(gritShareOf(must(o.products.milk))).toBeCloseTo(gritShareOf(milk('fine-bag')), 5);
     expect(solidsG(must(o.products.milk)) / massG(must(o.products.milk))).toBeCloseTo(
       solidsG(milk('fine-bag')) / massG(milk('fine-bag')),
       2,
@@ -133,7 +134,7 @@ describe('straining', () => {
     };
     expect(fines(20, 'twist')).toBe(0);
     expect(fines(200, 'gentle')).toBeGreaterThan(0);
-    expect(fines(200, 'gentle')).toBeLessThan(0.85 * fines(200, 'press'));
+    expect(fines(200, 'gentle')).toBeLessThan(0.95 * fines(200, 'press'));
     expect(fines(800, 'gentle') / fines(800, 'press')).toBeCloseTo(1, 1);
   });
   test('more layers of one cloth are a finer mesh', () => {
@@ -321,7 +322,7 @@ describe('pulp and freezer', () => {
     const s = must(o.products.milk);
     expect(s.temperatureC).toBeLessThan(-10);
     expect(figure(o, 'f', 'fillLimit')).toBeCloseTo(0.92, 2);
-    const by = keepBy(s, -18, 'jar', 0, contextOf(unlearned(SEA), MATERIALS));
+    const by = keepBy(s, -18, 'jar', contextOf(unlearned(SEA), MATERIALS));
     expect((by?.s ?? 0) / 86_400).toBeLessThanOrEqual(60);
     expect(by?.limit).toBe('cap');
   });
@@ -357,7 +358,7 @@ describe('keeping, by the caps of common practice: days at 5 °C or colder, the 
   const cold: Kit = { ...SEA, fridgeC: 1 };
   const capDays = (material: string, steps: readonly Step[]): number => {
     const o = run([of(material, 200)], [...steps, makeStep('c', 'cool', { toC: 3 })], cold);
-    const by = keepBy(must(o.products.milk), 1, 'jar', 0, contextOf(unlearned(cold), MATERIALS));
+    const by = keepBy(must(o.products.milk), 1, 'jar', contextOf(unlearned(cold), MATERIALS));
     return (by?.s ?? 0) / 86_400 + 1;
   };
   const plain = [makeStep('g', 'grind', { waterG: 900, waterC: 8, durationS: 120 }), makeStep('s', 'strain')];
@@ -382,7 +383,7 @@ describe('keeping, by the caps of common practice: days at 5 °C or colder, the 
       [makeStep('g', 'grind', { waterG: 800, waterC: 5 }), makeStep('s', 'strain')],
       cold,
     );
-    const by = keepBy(must(both.products.milk), 1, 'jar', 0, contextOf(unlearned(cold), MATERIALS));
+    const by = keepBy(must(both.products.milk), 1, 'jar', contextOf(unlearned(cold), MATERIALS));
     expect((by?.s ?? 0) / 86_400).toBeLessThanOrEqual(1);
   });
 });

@@ -26,7 +26,9 @@ export function subscribeOpening(l: () => void): () => void {
 /** The page comes first. */
 const AFTER_FIRST_PAGE_MS = 3000;
 async function refreshBook(): Promise<void> {
-  const { digestStale } = await import('../store/digests');
+  const { digestMissing, digestStale } = await import('../store/digests');
+  // Lines missing and lines too many may cancel out in the count below.
+  await digestMissing();
   await digestStale(() => new Promise((r) => setTimeout(r, 200)));
 }
 

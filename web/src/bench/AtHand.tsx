@@ -51,7 +51,7 @@ export function AtHand({
     case 'cool':
       return (
         <Vessel
-          kind={t.step.params.how === 'iceBath' || t.step.params.how === 'water' ? 'bath' : 'pot'}
+          kind={['iceBath', 'water', 'waterIce'].includes(t.step.params.how) ? 'bath' : 'pot'}
           full={0.5}
           fill="var(--milk)"
           word={join(celsius(f('endC')))}

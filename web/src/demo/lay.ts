@@ -19,7 +19,7 @@ const HISTORY: readonly Past[] = [
   { plan: 'demo-mild', beganHoursAgo: 11 * D, seed: 19, end: 'drunk' },
   { plan: 'demo-hurry', beganHoursAgo: 8 * D, seed: 20, end: 'drunk' },
   { plan: 'demo-oat-slick', beganHoursAgo: 6 * D, seed: 41, end: 'drunk' },
-  { plan: 'demo-pulp', beganHoursAgo: 89, seed: 21, end: 'kept' },
+  { plan: 'demo-pulp', beganHoursAgo: 74, seed: 21, end: 'kept' },
   { plan: 'demo-mild', beganHoursAgo: 64, seed: 22, end: 'kept' },
   { plan: 'demo-weekday', beganHoursAgo: 26, seed: 23, end: 'kept' },
   { plan: 'demo-oat', beganHoursAgo: 19, seed: 42, end: 'kept' },

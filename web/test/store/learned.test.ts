@@ -36,7 +36,7 @@ const BAG = 'hold:fine-bag';
 
 test('a finished batch teaches the kitchen; the next one is begun with what was learned, and keeps it', async () => {
   const id = await begun();
-  await strained(id, 960, T + 1000);
+  await strained(id, 1080, T + 1000);
   expect(await beliefs()).toEqual({});
   await finish(id, T + 2000);
   const learned = await beliefs();
@@ -50,13 +50,13 @@ test('a finished batch teaches the kitchen; the next one is begun with what was 
 });
 test('a corrected reading teaches anew in place of the old; as if it had been right at once', async () => {
   const wrong = await begun();
-  await strained(wrong, 960, T + 1000);
+  await strained(wrong, 1080, T + 1000);
   await finish(wrong, T + 2000);
-  await strained(wrong, 1000, T + 3000);
+  await strained(wrong, 1120, T + 3000);
   const corrected = await open().learned.toArray();
   await wipe();
   const right = await begun();
-  await strained(right, 1000, T + 1000);
+  await strained(right, 1120, T + 1000);
   await finish(right, T + 2000);
   const atOnce = await open().learned.toArray();
   expect(corrected.map((r) => [r.coefficient, r.n])).toEqual(atOnce.map((r) => [r.coefficient, r.n]));
@@ -64,7 +64,7 @@ test('a corrected reading teaches anew in place of the old; as if it had been ri
 });
 test('gone back to the bench it teaches nothing until it is finished anew', async () => {
   const id = await begun();
-  await strained(id, 960, T + 1000);
+  await strained(id, 1080, T + 1000);
   await finish(id, T + 2000);
   const jar = (await open().batches.get(id))?.recipe.steps.at(-1)?.id ?? '';
   await append(id, [{ is: 'back', step: jar }], T + 3000);
@@ -72,7 +72,7 @@ test('gone back to the bench it teaches nothing until it is finished anew', asyn
 });
 test('what was learned follows from the batches: an import brings it, and no file holds it', async () => {
   const id = await begun();
-  await strained(id, 960, T + 1000);
+  await strained(id, 1080, T + 1000);
   await finish(id, T + 2000);
   const before = await open().learned.toArray();
   const all = await readAll();
@@ -86,7 +86,7 @@ test('what was learned follows from the batches: an import brings it, and no fil
 });
 test('a line of the book that goes takes with it what its batch taught', async () => {
   const id = await begun();
-  await strained(id, 960, T + 1000);
+  await strained(id, 1080, T + 1000);
   await finish(id, T + 2000);
   await keepDigests([], [id]);
   expect(await open().learned.count()).toBe(0);

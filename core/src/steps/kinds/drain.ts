@@ -1,8 +1,21 @@
-import { at, away, evolve, flowOf, massG, NOTHING } from '../../kitchen';
+import { at, away, capacityOf, evolve, flowOf, massG, NOTHING } from '../../kitchen';
+import type { Stream } from '../../kitchen';
+import { WATER_KJ_PER_KGK } from '../../laws';
 import { addGrams, grams, NO_GRAMS, scaleGrams } from '../../materials';
 import { byMaterial } from '../processes/byMaterial';
 import { count, stream } from '../specs';
 import type { StepKind } from '../types';
+
+/** Tap water a rinse takes, as a multiple of what is rinsed, and how far pieces and water come to one temperature (estimates). */
+const RINSE = { water: 1, evens: 0.6 } as const;
+/** A rinse under the tap takes heat off: hot beans leave the sieve warm, not hot. */
+function rinsedC(s: Stream, rinses: number, tapC: number): number {
+  const own = capacityOf(s);
+  if (!(own > 0)) return s.temperatureC;
+  const water = (RINSE.water * massG(s) * WATER_KJ_PER_KGK) / 1000;
+  const leaves = 1 - (RINSE.evens * water) / (water + own);
+  return tapC + (s.temperatureC - tapC) * leaves ** rinses;
+}
 
 /** The water away, with what had dissolved. */
 export const drain: StepKind<'drain'> = {
@@ -28,6 +41,7 @@ export const drain: StepKind<'drain'> = {
       temperatureC: s.temperatureC,
     });
     const took = 60 + 30 * p.rinses;
+    const c = rinsedC(s, p.rinses, ctx.kit.tapC);
     return {
       writes: [
         [
@@ -40,6 +54,7 @@ export const drain: StepKind<'drain'> = {
             amylase: s.amylase * stays,
             glucanase: s.glucanase * stays,
             hydrolysedG: s.hydrolysedG * stays,
+            temperatureC: c,
             readyAtS: s.readyAtS + took,
           }),
         ],

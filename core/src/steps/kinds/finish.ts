@@ -1,4 +1,4 @@
-import { at, away, flowOf, merge, NOTHING } from '../../kitchen';
+import { at, away, flowOf, merge, NOTHING, touch } from '../../kitchen';
 import { addGrams, grams } from '../../materials';
 import { syrupOf } from '../../laws';
 import { choice, gramsOf, share, stream, waterOf } from '../specs';
@@ -59,7 +59,7 @@ export const finish: StepKind<'finish'> = {
     };
     const any = p.saltG + p.sugarG + p.vanillaG + syrupG + p.cocoaG + p.slakeG > 0;
     return {
-      writes: [[p.of, any ? merge(s, added) : s]],
+      writes: [[p.of, any ? (syrupG > 0 ? touch(merge(s, added)) : merge(s, added)) : s]],
       flows: any ? [flowOf(id, away('larder'), at(p.of), added)] : [],
       tasks: any ? [{ id: 'finish', durationS: 60, hands: 'busy', timed: false }] : [],
       figures: {

@@ -16,6 +16,7 @@ import {
 } from '../../kitchen';
 import type { Stream, ThingOf } from '../../kitchen';
 import { sumGrams, withGrams } from '../../materials';
+import type { Material } from '../../materials';
 import {
   DRAWN_OF_RATED,
   FILM_G,
@@ -188,9 +189,11 @@ function open(s: Stream, energyJPerG: number, jugStartC: number, ctx: Ctx): Stre
   const d = draftOf(s);
   if (s.openedShare === 0) d.able = afterHeat(s, jugStartC);
   openTo(d, openedShare(s.openedShare, energyJPerG, e0), jugStartC, ctx);
-  d.sizeUm = rittingerUm(s.sizeUm, energyJPerG);
+  d.sizeUm = rittingerUm(s.sizeUm, energyJPerG, byMaterial(s, ctx, grindabilityOf));
   return d;
 }
+
+const grindabilityOf = (m: Material): number => m.grindability ?? 1;
 
 /** Beans heated before or in the grind give less protein and fat; the strongest of the two counts. */
 function afterHeat(s: Stream, jugStartC: number) {
@@ -205,7 +208,7 @@ function afterHeat(s: Stream, jugStartC: number) {
 /** How it fits the jug. */
 function room(f: GrindFigures, full: Stream, jug: ThingOf<'jug'>, loads: number, startC: number, ctx: Ctx): void {
   const foam = byMaterial(full, ctx, (m) => m.foamShare);
-  const holdsMl = jug.ratedMl * jugFillShare(foam > 0, startC);
+  const holdsMl = jug.ratedMl * jugFillShare(foam, startC);
   const ml = volumeMl(full);
   const pieces = full.boundWaterG + sumGrams(full.bound);
   f.loadMl = ml / loads;

@@ -1,4 +1,4 @@
-import { at, away, evolve, flowOf, massG, portion, readyAt, thingOf, volumeMl } from '../../kitchen';
+import { at, away, draftOf, flowOf, massG, portion, setReady, thingOf, touch, volumeMl } from '../../kitchen';
 import { FILM_G } from '../../laws';
 import { flag, share, stream, thing } from '../specs';
 import type { StepKind } from '../types';
@@ -27,11 +27,9 @@ export const jar: StepKind<'jar'> = {
     const kept = portion(s, 1 - lost);
     const ml = volumeMl(kept);
     const jars = Math.max(1, Math.ceil(ml / (vessel.ml * p.fill) - 1e-9));
-    const touched = !p.scalded && (s.hygiene === 'boiled' || s.hygiene === 'heated');
     const took = 120 + 30 * jars;
-    const out = touched ? evolve(kept, { hygiene: 'touched', f70Min: 0 }) : kept;
     return {
-      writes: [[p.of, readyAt(out, s.readyAtS + took)]],
+      writes: [[p.of, setReady(p.scalded ? draftOf(kept) : touch(draftOf(kept)), s.readyAtS + took)]],
       flows: [flowOf(id, at(p.of), away('film'), portion(s, lost))],
       tasks: [{ id: 'jar', durationS: took, hands: 'busy', timed: false }],
       figures: {

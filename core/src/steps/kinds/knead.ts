@@ -1,4 +1,4 @@
-import { at, away, merge, readyAt, waterFlow, waterStream } from '../../kitchen';
+import { at, away, draftOf, merge, setReady, touch, waterFlow, waterStream } from '../../kitchen';
 import { kneaded } from '../processes/kneading';
 import { celsius, seconds, stream, waterOf } from '../specs';
 import type { StepKind } from '../types';
@@ -27,7 +27,7 @@ export const knead: StepKind<'knead'> = {
     const wet = p.waterG > 0 ? merge(before, waterStream(p.waterG, p.waterC)) : before;
     const s = p.durationS > 0 ? kneaded(wet, p.durationS, ctx) : wet;
     return {
-      writes: [[p.of, readyAt(s, wet.readyAtS + p.durationS)]],
+      writes: [[p.of, setReady(p.durationS > 0 ? touch(draftOf(s)) : draftOf(s), wet.readyAtS + p.durationS)]],
       flows: p.waterG > 0 ? [waterFlow(id, away('tap'), at(p.of), p.waterG, p.waterC)] : [],
       tasks: p.durationS + p.waterG > 0 ? [{ id: 'knead', durationS: p.durationS, hands: 'busy', timed: true }] : [],
       figures: { openedShare: s.openedShare, endC: s.temperatureC },

@@ -17,6 +17,7 @@ import {
   solidsLossPace,
   solidsLossShare,
   spoilagePace,
+  FROZEN_BELOW_C,
   SPENDING_BELOW_C,
   stableLeft,
   TRUE_BOIL_C,
@@ -95,7 +96,10 @@ function span(d: Draft, s: Span, ctx: Ctx, how: How): void {
   if (d.inhibitor.of > 0 && midC > 45 && credited > 0) lessInhibitor(d, (meanOf(s, inhibitorPace) * credited) / 60);
   if (d.flavour.of > 0) d.flavour = flavourAfter(d, s, truly && how === 'open');
   if (whole && midC > 40) d.preheatMin += (meanOf(s, heatedPace) * h) / 60;
-  germs(d, midC > 40 ? (meanOf(s, pasteurisingPace) * h) / 60 : 0, truly ? h : 0);
+  const was = d.hygiene;
+  germs(d, midC > 40 ? (meanOf(s, pasteurisingPace) * h) / 60 : 0, truly ? h : 0, s.a > s.c);
+  // Made safe anew, it is new again: the caps count from the boil, or from the warming of what was raw or touched.
+  if ((truly && d.hygiene === 'boiled') || (d.hygiene !== was && d.hygiene === 'heated')) d.keptS = d.frozenS = 0;
   spending(d, s);
   // "Wet" is in plenty of water: rice cooked dry has not swelled to the end.
   if (wet) d.peakWetC = Math.max(d.peakWetC, s.hottestC);
@@ -125,12 +129,13 @@ function throughS(hotS: number, s: Draft): number {
   return Math.max(0, hotS - lag);
 }
 
-function germs(d: Draft, f70: number, boiledS: number): void {
+/** What is touched while it cools from the boil is not made safe by what heat is left: rim, ladle and cloth are cooler. */
+function germs(d: Draft, f70: number, boiledS: number, cooling: boolean): void {
   d.f70Min += f70;
   d.boilS += boiledS;
   if (boiledS > 0 && d.boilS >= GERMS_BOILED_S) d.hygiene = 'boiled';
   else if (d.hygiene === 'raw' && d.f70Min >= PASTEURISED_MIN) d.hygiene = 'heated';
-  else if (d.hygiene === 'touched' && f70 >= PASTEURISED_MIN) d.hygiene = 'heated';
+  else if (d.hygiene === 'touched' && !cooling && f70 >= PASTEURISED_MIN) d.hygiene = 'heated';
 }
 
 const spends = (s: Stream): boolean => s.openedShare > 0 || (s.bound.starch > 0 && s.hygiene === 'boiled');
@@ -159,6 +164,8 @@ function spending(d: Draft, s: Span): void {
     d.above5S = 0;
   } else if (spends(d)) {
     d.spentD += (meanOf(s, spoilagePace) * h) / DAY_S;
+    if (midC < FROZEN_BELOW_C) d.frozenS += h;
+    else d.keptS += h;
     if (midC > COOLING_LIMITS.midC) d.above21S += h;
     if (midC > COOLING_LIMITS.endC) d.above5S += h;
   }

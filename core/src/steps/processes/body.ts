@@ -4,22 +4,24 @@ import { FAT_KG_PER_M3, materialById, sumGrams, WATER_G_PER_ML, withGrams } from
 import {
   BODY_FROM,
   CUT_THINS,
+  dispersedThickening,
   ENZYME_DEAD_C,
-  finerThan,
+  feltShare,
   glucanCutPerMin,
   glucanPace,
   glucanPool,
   glucanThickening,
   GLUCAN_PER_MIN,
-  GRIT_FROM_UM,
   HEAVIER,
   HELD_UP_FROM,
   MALTOSE_PER_STARCH,
   PASTY_FROM,
+  proteinMlPerG,
   settlingMmPerH,
   SLIPPERY_FROM,
   starchCutPerMin,
   starchThickening,
+  sugarThickening,
   swelling,
   waterMPaS,
   WATERY_BELOW,
@@ -71,20 +73,19 @@ export function hydrolyse(d: Draft, mean: Mean, h: number, hottestC: number): vo
 export function gritShareOf(s: Stream): number {
   const mass = massG(s);
   const fines = sumGrams(s.bound);
-  return mass > 0 && fines > 0 ? (fines * (1 - finerThan(GRIT_FROM_UM, s.sizeUm, s.topUm))) / mass : 0;
+  return mass > 0 && fines > 0 ? (fines * feltShare(s.sizeUm, s.topUm)) / mass : 0;
 }
 
-/** Volume a gram of dissolved protein takes up with its water (estimate), and the density of fat (Choi & Okos). */
-const PROTEIN_ML_PER_G = 3;
 const FAT_G_PER_ML = FAT_KG_PER_M3 / 1000;
 
 export interface Body {
   /** Viscosity relative to water at the same temperature; null: it sets. */
   readonly relative: number | null;
-  /** The parts: slippery β-glucan, swollen starch (null: sets), fat droplets and protein. */
+  /** The parts: slippery β-glucan, swollen starch (null: sets), fat droplets and protein (null: sets), sugars. */
   readonly glucan: number;
   readonly starch: number | null;
   readonly dispersed: number | null;
+  readonly sugar: number;
   readonly starchVolume: number;
   /** At the temperature asked for, mPa·s; null: it sets. */
   readonly mPaS: number | null;
@@ -106,8 +107,22 @@ function swellingOf(s: Stream, c: number, ctx: Ctx): number {
   return weight > 0 ? sum / weight : 0;
 }
 
+/** How much of its protein a bean brought, 0..1. */
+function beanShare(s: Stream, ctx: Ctx): number {
+  let all = 0;
+  let beans = 0;
+  for (const id in s.madeFrom) {
+    const m = materialById(ctx.materials, id);
+    const g = (s.madeFrom[id] ?? 0) * m.per100g.protein;
+    all += g;
+    if (m.inhibitorLabileShare !== null) beans += g;
+  }
+  return all > 0 ? beans / all : 0;
+}
+
 /**
- * How thick a milk is: β-glucan (Martin), swollen starch and fat droplets (Krieger–Dougherty), multiplied. An estimate.
+ * How thick a milk is: β-glucan (Martin), swollen starch, fat droplets with protein (Krieger–Dougherty) and sugars, each
+ * in every milk, multiplied. An estimate.
  * @param servedC temperature it is looked at, °C @param heatedC the hottest it will have been by then; default: so far
  */
 export function bodyOf(s: Stream, servedC: number, ctx: Ctx, heatedC = s.peakWetC): Body | null {
@@ -116,23 +131,24 @@ export function bodyOf(s: Stream, servedC: number, ctx: Ctx, heatedC = s.peakWet
   const slimy = s.released.solubleFibre;
   const glucan = slimy > 0 ? glucanThickening((slimy * s.squeezed) / water, 1 - s.glucanCut) : 1;
   const all = s.released.starch + s.hydrolysedG;
+  const hottest = Math.min(100, Math.max(heatedC, s.peakWetC));
   let phi = 0;
   if (all > 0) {
-    const hottest = Math.min(100, Math.max(heatedC, s.peakWetC));
     const q = swellingOf(s, hottest, ctx) * ofMaterial(s, 'swelling', ctx);
     phi = ((all * s.squeezed) / water) * q * (1 - CUT_THINS * (s.hydrolysedG / all));
   }
   const starch = starchThickening(phi);
-  // Starchy milks are told by starch and β-glucan alone, as their tables were made; in the others protein swells too.
-  const protein = all > 0 ? 0 : s.released.protein * PROTEIN_ML_PER_G;
+  const protein = s.released.protein * proteinMlPerG(beanShare(s, ctx), hottest);
   const drops = (s.released.fat / FAT_G_PER_ML + protein) / Math.max(1e-9, volumeMl(s));
-  const dispersed = starchThickening(drops);
-  const relative = starch === null || dispersed === null ? null : glucan * starch * dispersed;
+  const dispersed = dispersedThickening(drops);
+  const sugar = sugarThickening(s.released.sugars / s.freeWaterG);
+  const relative = starch === null || dispersed === null ? null : glucan * starch * dispersed * sugar;
   return {
     relative,
     glucan,
     starch,
     dispersed,
+    sugar,
     starchVolume: phi,
     mPaS: relative === null ? null : relative * waterMPaS(servedC),
   };

@@ -1,6 +1,7 @@
 import { capacityOf, inhibitorLeftOf, thingOf, volumeMl } from '../../kitchen';
 import type { Draft, Stream } from '../../kitchen';
 import { materialById } from '../../materials';
+import type { Keeps } from '../../materials';
 import {
   BOIL_AT_LEAST_S,
   boilingC,
@@ -44,12 +45,20 @@ export function keepingOf(s: Stream, ctx: Ctx): { readonly days: number; readonl
   let capDays = Infinity;
   for (const id of ids) {
     const m = materialById(ctx.materials, id);
-    const state = s.hygiene === 'touched' ? 'boiled' : s.hygiene;
-    const k = m.keeps[m.inhibitorLabileShare !== null && !done ? 'raw' : state];
+    const bean = m.inhibitorLabileShare !== null;
+    // Boiled, touched, and warmed again: a bean milk that had its boil keeps as what is touched.
+    const again = s.hygiene === 'touched' || (bean && done && s.hygiene === 'heated');
+    const k = m.keeps[bean && !done ? 'raw' : again ? 'boiled' : s.hygiene];
     days = Math.min(days, k.days);
-    capDays = Math.min(capDays, s.hygiene === 'touched' ? Math.min(TOUCHED_CAP_DAYS, k.capDays) : k.capDays);
+    capDays = Math.min(capDays, again ? touchedCap(s, k, m.keeps.raw) : k.capDays);
   }
   return { days, capDays };
+}
+
+/** Touched again after the boil; what was only warmed is no worse for it than what never was. */
+function touchedCap(s: Stream, boiled: Keeps, raw: Keeps): number {
+  const least = s.boilS > 0 ? TOUCHED_CAP_DAYS : Math.max(TOUCHED_CAP_DAYS, raw.capDays);
+  return Math.min(least, boiled.capDays);
 }
 
 /** A bean milk is done when the inhibitor is at the goal and it had its ten minutes at the true boil (decision 15). */
@@ -81,13 +90,13 @@ export interface KeepBy {
   readonly above5S: number;
 }
 
-/** Time left in a place of `placeC`, from a stream that was made `ageS` ago. Never beyond the cap, the day made being day 1. */
-export function keepBy(s: Stream, placeC: number, jarId: string, ageS: number, ctx: Ctx): KeepBy | null {
+/** Time left in a place of `placeC`. Never beyond the cap, which counts from when it was made, that day being day 1. */
+export function keepBy(s: Stream, placeC: number, jarId: string, ctx: Ctx): KeepBy | null {
   const limit = keepingOf(s, ctx);
   if (!limit) return null;
   // Frozen, nothing is spent: only the cap of the freezer counts.
   const frozen = s.temperatureC < FROZEN_BELOW_C && placeC < FROZEN_BELOW_C;
-  const capS = (frozen ? FROZEN_CAP_DAYS : limit.capDays - 1) * DAY_S;
+  const cap = frozen ? FROZEN_CAP_DAYS * DAY_S - s.keptS - s.frozenS : (limit.capDays - 1) * DAY_S - s.keptS;
   const settled = standing(s, placeC, DAY_S, jarId, ctx);
   const spentAt = (t: number): number => spentOver(s, cooling(s, placeC, t, jarId, ctx));
   const left = limit.days - s.spentD;
@@ -98,7 +107,7 @@ export function keepBy(s: Stream, placeC: number, jarId: string, ageS: number, c
     const pace = spoilagePace(placeC);
     modelS = pace > 0 ? DAY_S + ((limit.days - settled.spentD) / pace) * DAY_S : Infinity;
   }
-  const byCap = Math.max(0, capS - ageS);
+  const byCap = Math.max(0, cap);
   return {
     s: Math.min(modelS, byCap),
     limit: modelS <= byCap ? 'model' : 'cap',

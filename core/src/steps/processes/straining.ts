@@ -1,6 +1,18 @@
-import { carried, draftOf, liquidG, massG, multiplier, portion, solidsG, thingOf, UNCUT_UM } from '../../kitchen';
+import {
+  carried,
+  draftOf,
+  liquidG,
+  massG,
+  multiplier,
+  portion,
+  solidsG,
+  thingOf,
+  touch,
+  UNCUT_UM,
+} from '../../kitchen';
 import type { Draft, Stream } from '../../kitchen';
 import { addGrams, NO_GRAMS, scaleGrams, sumGrams } from '../../materials';
+import type { Grams } from '../../materials';
 import { FILM_G, finerThan, HELD_PER_G, layered, passesBelowUm, SQUEEZED, underflow } from '../../laws';
 import type { Hand } from '../../laws';
 import { gritShareOf } from './body';
@@ -25,20 +37,35 @@ export interface Strained {
   readonly holdsG: number;
 }
 
-/** One pass through a cloth: the pulp keeps its underflow, the finest particles pass, the bag keeps a film. */
+/**
+ * The opened insolubles still in the pulp, g: what went through a cloth before is no longer among them, and the shut
+ * cells keep their own.
+ */
+function openedIn(s: Stream): Grams {
+  const stays = s.openedShare * (1 - s.sievedShare);
+  const all = Math.max(1e-9, 1 - s.openedShare * s.sievedShare);
+  return scaleGrams(addGrams(s.bound, s.able, -1), stays / all);
+}
+const withoutFat = (g: Grams): number => Math.max(0, sumGrams(g) - g.fat);
+
+/**
+ * One pass through a cloth: the finest particles pass, what stays in the cloth keeps its underflow, the bag keeps a film.
+ * How much of the fines the liquid takes along is told by what would run if none went: one step, no search.
+ */
 export function strainOff(s: Stream, strainerId: string, hand: Hand, ctx: Ctx): Strained {
   const strainer = thingOf(ctx.kit, 'strainer', strainerId);
   const liquid = liquidG(s);
-  const fixed = scaleGrams(addGrams(s.bound, s.able, -1), s.openedShare);
-  const insoluble = Math.max(0, sumGrams(fixed) - fixed.fat) / Math.max(1e-9, 1 - s.sievedShare);
+  const opened = openedIn(s);
   const r = HELD_PER_G[hand] * multiplier(ctx.beliefs, 'hold', strainer.id);
   const kappa = byMaterial(s, ctx, (m) => m.holdFactor);
-  const kept = underflow(liquid, insoluble, r, kappa);
-  const out = liquid > 0 ? (liquid - kept) / liquid : 0;
+  const runs = (insolubleG: number): number => (liquid > 0 ? 1 - underflow(liquid, insolubleG, r, kappa) / liquid : 0);
   const meshUm = passesBelowUm(layered(strainer.openingUm, strainer.layers));
   const reach = Math.max(s.sievedShare, s.sizeUm > 0 ? finerThan(meshUm, s.sizeUm, s.topUm) : 0);
-  const carry = Math.min(1, out / CARRIES_ALL_FROM);
-  const fines = scaleGrams(fixed, (carry * (reach - s.sievedShare)) / Math.max(1e-9, 1 - s.sievedShare));
+  const carry = Math.min(1, runs(withoutFat(opened)) / CARRIES_ALL_FROM);
+  const passed = (carry * (reach - s.sievedShare)) / Math.max(1e-9, 1 - s.sievedShare);
+  const fines = scaleGrams(opened, passed);
+  const insoluble = withoutFat(opened) * (1 - passed);
+  const out = runs(insoluble);
   const released = scaleGrams(s.released, out);
   const solids = solidsG(s);
   const share = solids > 0 ? (sumGrams(released) + sumGrams(fines)) / solids : 0;
@@ -46,7 +73,10 @@ export function strainOff(s: Stream, strainerId: string, hand: Hand, ctx: Ctx): 
   milk.released = released;
   milk.bound = fines;
   milk.topUm = Math.min(s.topUm, meshUm);
+  // Cloth and hands bring germs back to what the boil had made safe.
+  touch(milk);
   const pulp = pulpOf(s, share, out);
+  touch(pulp);
   pulp.bound = addGrams(s.bound, fines, -1);
   pulp.sievedShare = s.sievedShare + carry * (reach - s.sievedShare);
   const lost = Math.min(0.05, massG(milk) > 0 ? FILM_G.bag / massG(milk) : 0);
