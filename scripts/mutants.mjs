@@ -85,7 +85,7 @@ try {
     spawnSync(process.execPath, [jest, '--ci', '--silent', '--bail=1', ...args], {
       cwd: dir,
       stdio: 'ignore',
-      timeout: 150_000,
+      timeout: 400_000,
     }).status !== 0;
   // With nothing changed every test passes: else what is noticed below is something else.
   if (run([...new Set(Object.values(ROOMS).flat())])) throw new Error('the tests fail with nothing changed');

@@ -140,3 +140,52 @@ test('the browser is killed in the middle of a step: the timer, the figure half 
     rmSync(profile, { recursive: true, force: true });
   }
 });
+
+test('the jug by the clock: body moves while it turns, and stopped at two seconds it is what it is, unasked', async ({
+  page,
+}) => {
+  const cook = await Cook.enter(page, 'own');
+  await cook.plans('The middle way');
+  await cook.starts();
+  await cook.goesOnUntil('Grind');
+  const bring = page.getByRole('region', { name: 'What it should bring' });
+  await expect(bring.getByRole('row', { name: /^body/ })).toContainText('like milk');
+  await cook.press(/^Start/);
+  await page.clock.runFor(2000);
+  await expect(bring.getByRole('row', { name: /if it stops now/ })).toContainText(/watery|thin/);
+  await cook.press(/^Done/);
+  await expect(page.getByRole('dialog')).toHaveCount(0);
+  await expect(cook.heading()).toHaveText('Strain');
+  await expect(bring.getByRole('row', { name: /^body/ }).getByRole('cell').first()).toContainText(/watery|thin/);
+});
+
+test('a reading that cannot be is asked about; milk is told in ml; a note is confirmed', async ({ page }) => {
+  const cook = await Cook.enter(page, 'own');
+  await cook.plans('No soak');
+  await cook.starts();
+  await cook.goesOnUntil('Strain');
+  const milk = page.getByRole('textbox', { name: 'milk that came through' });
+  await milk.fill('5000');
+  await page.getByRole('button', { name: 'Record milk that came through' }).click();
+  await expect(page.getByRole('alert')).toContainText('More than there can be');
+  await expect(page.locator('[data-changed]')).not.toContainText(/5.000|more than/);
+  await page.getByLabel('milk that came through, in').selectOption('ml');
+  await milk.fill('1000');
+  await expect(page.getByRole('alert')).toHaveCount(0);
+  await page.getByRole('button', { name: 'Record milk that came through' }).click();
+  await expect(page.getByText('recorded 1000 ml')).toBeVisible();
+  await page.getByLabel('milk that came through, in').selectOption('g');
+  await expect(page.getByText(/recorded 10[12]\d(\.\d+)? g/)).toBeVisible();
+  await cook.press('Note');
+  await page.getByRole('dialog').getByRole('textbox').fill('Frothy');
+  await page.getByRole('dialog').getByRole('button', { name: 'Keep the note' }).click();
+  await expect(page.getByText('Noted. It is in the log of this batch.')).toBeVisible();
+});
+
+test('the caution for hot liquid stands at the jug', async ({ page }) => {
+  const cook = await Cook.enter(page, 'own');
+  await cook.plans('Hot and thin');
+  await cook.starts();
+  await cook.goesOnUntil('Grind load 1 of 2');
+  await expect(page.getByRole('region', { name: 'Now' }).getByRole('note')).toContainText('lifts the lid');
+});

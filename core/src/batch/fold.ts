@@ -79,7 +79,9 @@ export function fold(recipe: Recipe, given: Given): Outcome {
     let startS = 0;
     for (const name of reads) startS = Math.max(startS, get(name).readyAtS);
     const courses = given.traces && coursesOf(step, mine, given.traces, base);
-    const ctx = beliefs === base.beliefs && !courses ? base : { ...base, beliefs, ...(courses && { courses }) };
+    const loadsS = mine.length > 0 ? loadsOf(step, mine, base) : undefined;
+    const same = beliefs === base.beliefs && !courses && !loadsS;
+    const ctx = same ? base : { ...base, beliefs, ...(courses && { courses }), ...(loadsS && { loadsS }) };
     const done = runStep(step, mine, get, ctx);
     beliefs = done.beliefs;
     for (const fit of done.fits) fits.push(fit);
@@ -123,6 +125,20 @@ function coursesOf(
   return out;
 }
 
+/** How long each load ran, by its place, s, where that was told. */
+export function loadsOf(
+  step: Step,
+  readings: readonly Reading[],
+  ctx: Ctx,
+): readonly (number | undefined)[] | undefined {
+  let out: (number | undefined)[] | undefined;
+  for (const r of readings) {
+    const effect = r.step === step.id ? kindOf(step.kind).readings[r.what]?.effect(step.params, ctx) : undefined;
+    if (effect?.is === 'load') (out ??= [])[effect.load] = r.value;
+  }
+  return out;
+}
+
 /** The step with what was poured and timed in place of what was planned. */
 export function asRead(step: Step, readings: readonly Reading[], ctx: Ctx): Step {
   const read: Record<string, number> = {};
@@ -141,13 +157,13 @@ function runStep(step: Step, readings: readonly Reading[], get: (s: string) => S
   const rest: {
     reading: Reading;
     spec: ReadingSpec<Kind>;
-    effect: Exclude<Effect, { is: 'param' | 'course' | 'note' }>;
+    effect: Exclude<Effect, { is: 'param' | 'course' | 'load' | 'note' }>;
   }[] = [];
   for (const reading of readings) {
     const spec = kind.readings[reading.what];
     if (!spec) continue;
     const effect = spec.effect(step.params, ctx);
-    if (effect.is !== 'note' && effect.is !== 'param' && effect.is !== 'course') rest.push({ reading, spec, effect });
+    if (effect.is === 'fit' || effect.is === 'mass') rest.push({ reading, spec, effect });
   }
   let beliefs = ctx.beliefs;
   const fits: Fit[] = [];

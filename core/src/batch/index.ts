@@ -1,4 +1,4 @@
-export { asRead, fold, larderStreams } from './fold';
+export { asRead, fold, larderStreams, loadsOf } from './fold';
 export type { Given } from './fold';
 export { summarise, mainStream, kcalPer100Ml } from './summary';
 export type { Depth, Summary, ProductSummary, BodySummary } from './summary';
@@ -9,7 +9,9 @@ export type { Cost } from './cost';
 export { MEASURES, SET } from './measures';
 export type { Measure } from './measures';
 export { progressOf, ranForS, timerS, pausedSince, canSkip } from './progress';
-export { soakingNow, holdingNow, stillRaw } from './underWay';
+export { readableAt } from './readable';
+export type { Readable } from './readable';
+export { grindingNow, soakingNow, holdingNow, stillRaw } from './underWay';
 export type { Progress, TaskState } from './progress';
 export type { SoakingNow, HoldingNow } from './underWay';
 export { jobsOf, oneCookS, thingsOf } from './jobs';

@@ -1,9 +1,11 @@
-import { highestOf } from '../steps';
+import { highestOf, kindOf } from '../steps';
 import type { Reading } from '../steps';
 import type { FrozenBatch } from './events';
 import { fold } from './fold';
 import { ranForS } from './progress';
 import type { Progress } from './progress';
+import { summarise } from './summary';
+import type { ProductSummary } from './summary';
 
 /** What stands soaking has drunk by now: the same fold, the running soak cut at the present second. */
 export function soakingNow(p: Progress, batch: FrozenBatch, now: number): SoakingNow | null {
@@ -34,6 +36,22 @@ export function holdingNow(p: Progress, batch: FrozenBatch, now: number, pausedA
   return f?.inhibitorLeft === undefined
     ? null
     : { left: f.inhibitorLeft, goal: f.inhibitorGoal ?? 0, neededS: f.neededHoldS ?? 0 };
+}
+/** What the milk would be if the jug stopped now; null when none is turning. */
+export function grindingNow(
+  p: Progress,
+  batch: FrozenBatch,
+  now: number,
+  pausedAt: number | null,
+): ProductSummary | null {
+  const t = p.current;
+  if (t?.step.kind !== 'grind' || t.status !== 'running') return null;
+  const what = Object.entries(kindOf('grind').readings).find(([, r]) => r.byClock && r.task === t.task.id)?.[0];
+  if (what === undefined) return null;
+  const ran = Math.min(highestOf('grind', 'durationS'), ranForS(t, pausedAt, now));
+  const cut: Reading = { id: 'now', step: t.step.id, task: t.task.id, what, value: ran, source: 'clock' };
+  const given = { kit: batch.kit, beliefs: batch.beliefs, readings: [...p.readings, cut] };
+  return summarise(p.recipe, fold(p.recipe, given), batch.kit, 'main').main;
 }
 export interface HoldingNow {
   readonly left: number;

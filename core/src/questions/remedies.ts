@@ -1,9 +1,9 @@
-import { asRead, fold, MEASURES, summarise } from '../batch';
+import { asRead, fold, loadsOf, MEASURES, summarise } from '../batch';
 import type { Measure, Progress, ProductSummary, Summary } from '../batch';
 import type { Fix, Warning, Weight } from '../checks';
 import type { Here } from '../kitchen';
 import { findRoot } from '../numerics';
-import { applyEdits, BODY_FROM, contextOf, makeStep, orderFaults, SLIPPERY_FROM } from '../steps';
+import { applyEdits, BODY_FROM, contextOf, makeStep, orderFaults, SLIPPERY_FROM, withParams } from '../steps';
 import type { Edit, Recipe, Step } from '../steps';
 import { leverEdits, leversOf } from './levers';
 import type { Lever } from './levers';
@@ -43,7 +43,15 @@ const TELLS = 0.06;
 /** The recipe as it was made: what was poured and timed stands in place of what was planned. */
 export function asMade(p: Progress, here: Here): Recipe {
   const ctx = contextOf({ kit: here.kit, beliefs: p.outcome.beliefs }, p.recipe.materials);
-  return { ...p.recipe, steps: p.recipe.steps.map((s) => asRead(s, p.readings, ctx)) };
+  // Loads that ran for different times are one plan's seconds by their mean.
+  const asRun = (s: Step): Step => {
+    const ran = loadsOf(s, p.readings, ctx);
+    if (s.kind !== 'grind' || !ran) return s;
+    const { loads, durationS } = s.params;
+    const sum = Array.from({ length: loads }, (_, i) => ran[i] ?? durationS).reduce((a, b) => a + b, 0);
+    return withParams(s, { durationS: Math.round(sum / loads) });
+  };
+  return { ...p.recipe, steps: p.recipe.steps.map((s) => asRun(asRead(s, p.readings, ctx))) };
 }
 
 /** Which complaints this milk could give rise to at all. */

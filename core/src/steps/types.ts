@@ -30,6 +30,8 @@ export interface Ctx {
   readonly boilC: number;
   /** °C over each task of this step that a probe was in: they replace the computed courses. */
   readonly courses?: Readonly<Record<string, Trace>>;
+  /** How long each load of this step really ran, s, where the clock told it. */
+  readonly loadsS?: readonly (number | undefined)[];
 }
 
 /** What a reading does to the fold. */
@@ -46,6 +48,8 @@ export type Effect =
   | { readonly is: 'mass'; readonly stream: string; readonly water?: true }
   /** A temperature trace: it replaces the computed course of its task. */
   | { readonly is: 'course' }
+  /** How long one of several loads ran, the first being 0. */
+  | { readonly is: 'load'; readonly load: number }
   | { readonly is: 'note' };
 export interface ReadingSpec<K extends Kind> {
   readonly label: string;
@@ -56,6 +60,8 @@ export interface ReadingSpec<K extends Kind> {
   readonly task: string;
   /** true: the bench's own clock gives it when the task ends. */
   readonly byClock?: true;
+  /** true: older logs have it; it is no longer asked for. */
+  readonly retired?: true;
   /** true: a probe in the pot gives it, as a trace; it is not typed. */
   readonly byTrace?: true;
   readonly figure?: FigureName;

@@ -9,6 +9,10 @@ import { streamName } from './labels';
 import { restOfSteps } from './benchMore';
 import type { Instruction } from './instruction';
 
+/** A jug that is filled warmer than this lifts its lid, °C (common practice). */
+const HOT_JUG_C = 60;
+const HOT_JUG =
+  'Hot liquid lifts the lid: half full at most, the vent open, a folded towel held over it. Start slowly.';
 const PLACE = { room: 'on the worktop', fridge: 'in the fridge' } as const;
 const COOL = {
   counter: 'Let it stand on the counter, lid ajar.',
@@ -67,6 +71,7 @@ export function instruction(step: Step, stage: Stage, task: string, recipe: Reci
         title: step.params.loads > 1 ? `Grind load ${task.slice(4)} of ${plain(step.params.loads)}` : 'Grind',
         say: `${upper(intoTheJug(step, fresh, words.pieces))}. Run it ${join(duration(step.params.durationS))}. About ${join(millilitres(f('loadMl')))} in the jug.`,
         cue: words.ground,
+        ...(f('startC') > HOT_JUG_C && { caution: HOT_JUG }),
       };
     case 'strain':
       return {

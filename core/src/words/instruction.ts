@@ -3,4 +3,6 @@ export interface Instruction {
   readonly title: string;
   readonly say: string;
   readonly cue: string | null;
+  /** What can hurt at this moment; said where the hands are. */
+  readonly caution?: string;
 }

@@ -1,6 +1,7 @@
-import { inOrder, progressOf, stillRaw } from '@ironpan/core/batch';
-import { changeText, duration, fitText, join, millilitres, percent } from '@ironpan/core/words';
+import { grindingNow, inOrder, pausedSince, progressOf, stillRaw } from '@ironpan/core/batch';
+import { bodyText, changeText, duration, fitText, join, millilitres, percent } from '@ironpan/core/words';
 import { useMemo } from 'react';
+import { useNow } from '../clock';
 import type { Running } from '../live/running';
 
 /** What the last reading changed, in a sentence, and what the batch should now bring beside what was promised. */
@@ -17,7 +18,11 @@ export function Changed({ r }: { readonly r: Running }) {
     const fit = r.progress.outcome.fits.find((f) => f.step === last.reading.step && f.what === last.reading.what);
     return { text: changeText(before, r.progress.summary), fit: fit ? fitText(fit) : null };
   }, [r]);
-  const m = r.progress.summary.main;
+  const now = useNow();
+  // While the jug turns, what it would be if it stopped now.
+  const turning = grindingNow(r.progress, r.batch, now, pausedSince(r.events));
+  const m = turning ?? r.progress.summary.main;
+  const planned = useMemo(() => progressOf(r.batch, []).summary.main?.body ?? null, [r.batch]);
   const p = r.batch.promised;
   const raw = stillRaw(r.progress);
   return (
@@ -45,6 +50,13 @@ export function Changed({ r }: { readonly r: Running }) {
               was={join(millilitres(p.volumeMl))}
             />
             <Row label="solids" now={join(percent(m.solids ?? 0))} was={join(percent(p.solids))} />
+            {m.body && (
+              <Row
+                label={turning ? 'body, if it stops now' : 'body'}
+                now={bodyText(m.body)}
+                was={planned ? bodyText(planned) : ''}
+              />
+            )}
             <Row label="keeps" now={join(duration(m.keep?.s ?? 0))} was={join(duration(p.keepS))} />
           </tbody>
         </table>

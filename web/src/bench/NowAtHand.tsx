@@ -8,10 +8,11 @@ import { useState } from 'react';
 import { useNow, now as nowMs } from '../clock';
 import { append } from '../store/batches';
 import type { Happening } from '../store/batches';
-import { hourMinute } from '../ui/times';
+import { whenOf } from '../ui/times';
 import { soakOf, timerOf } from '../live/running';
 import type { Running, Timer } from '../live/running';
 import { NotSaved } from '../ui/NotSaved';
+import { tell } from '../ui/toast';
 import { useWrite } from '../ui/useWrite';
 import { begin, endOf, farOff } from './actions';
 import { AtHand } from './AtHand';
@@ -28,11 +29,14 @@ export function NowAtHand({ r, t }: { readonly r: Running; readonly t: TaskState
   const say = stage ? instruction(t.step, stage, t.task.id, r.progress.recipe, r.batch.kit) : null;
   const write = useWrite();
   const seen = lastSeq(r.events);
-  const log = (what: string, h: readonly Happening[]): void =>
+  const log = (what: string, h: readonly Happening[], then: () => void = () => undefined): void =>
     write.run(
       what,
       () => append(r.batch.id, h, nowMs(), seen),
-      () => setAsking(null),
+      () => {
+        setAsking(null);
+        then();
+      },
     );
   const done = (): void => {
     if (timer && farOff(t, timer.ranS)) setAsking('took');
@@ -51,6 +55,11 @@ export function NowAtHand({ r, t }: { readonly r: Running; readonly t: TaskState
       <h1 className="text-3xl wide:text-4xl">{say.title}</h1>
       <p className="mt-2 text-[1.2rem]">{say.say}</p>
       {say.cue !== null && <p className="quiet mt-1 text-[1.19rem]">Look for: {say.cue}</p>}
+      {say.caution !== undefined && (
+        <p className="alert alert-warning mt-2 text-[1.1rem]" role="note">
+          {say.caution}
+        </p>
+      )}
       <div className="my-4 grid flex-1 items-center gap-4 sm:grid-cols-[minmax(0,14rem)_minmax(0,1fr)]">
         <AtHand t={t} stage={stage} soak={soakOf(r, now)} />
         {timer && <Fuse timer={timer} now={now} r={r} />}
@@ -124,7 +133,9 @@ export function NowAtHand({ r, t }: { readonly r: Running; readonly t: TaskState
         <NoteDialog
           write={write}
           onClose={() => setAsking(null)}
-          onNote={(text) => log('the note', [{ is: 'note', text }])}
+          onNote={(text) =>
+            log('the note', [{ is: 'note', text }], () => tell('Noted. It is in the log of this batch.'))
+          }
         />
       )}
       {asking === 'took' && timer && (
@@ -173,7 +184,7 @@ function Fuse({ timer, now, r }: { readonly timer: Timer; readonly now: number; 
           <b>Paused</b>
         ) : left > 0 ? (
           <>
-            done about <span className="num">{hourMinute(now + left * 1000)}</span>
+            done about <span className="num">{whenOf(now + left * 1000, now)}</span>
           </>
         ) : (
           <b>Time is up: look, then press done.</b>

@@ -12,10 +12,14 @@ export function clockReading(t: TaskState): string | null {
   );
   return found?.[0] ?? null;
 }
-/** So far from the plan that the cook is asked which counts: pressed late, or really so. */
+/**
+ * So far from the plan that the cook is asked which counts: pressed late, or really so. Who stops a jug early stands at
+ * it: that is never asked.
+ */
 export function farOff(t: TaskState, ranS: number): boolean {
   const planned = timerS(t.task);
-  return clockReading(t) !== null && Math.abs(ranS - planned) > Math.max(60, 0.4 * planned);
+  if (clockReading(t) === null || (t.task.hands === 'busy' && ranS < planned)) return false;
+  return Math.abs(ranS - planned) > Math.max(60, 0.4 * planned);
 }
 
 /** Ends the current task; what follows in the same step without hands begins by itself. `tookS`: what the clock counts as. */

@@ -1,17 +1,18 @@
-import { lastSeq } from '@ironpan/core/batch';
+import { lastSeq, readableAt } from '@ironpan/core/batch';
 import { kindOf } from '@ironpan/core/steps';
 import { ReadingField } from '../ui/ReadingField';
 import type { Running } from '../live/running';
 
 /** Every reading of the batch, and those that could still be given: a correction reckons the batch, and its jars, anew. */
 export function Correct({ r }: { readonly r: Running }) {
-  const steps = r.progress.recipe.steps.filter((s) => Object.keys(kindOf(s.kind).readings).length > 0);
+  const steps = r.progress.recipe.steps
+    .map((step) => ({ step, can: readableAt(r.progress, step, r.batch) }))
+    .filter((s) => s.can.length > 0);
   return (
     <section aria-label="Readings" className="plate p-4">
       <h2 className="text-xl">Readings</h2>
       <p className="quiet small mb-2">A correction reckons the batch and its jars anew. The log keeps both.</p>
-      {steps.map((step) => {
-        const i = r.progress.recipe.steps.indexOf(step);
+      {steps.map(({ step, can }) => {
         const given = r.progress.readings.filter((x) => x.step === step.id).length;
         return (
           <details key={step.id} className="rowline py-1.5">
@@ -20,15 +21,14 @@ export function Correct({ r }: { readonly r: Running }) {
               <span className="quiet small font-normal"> {given === 0 ? 'none' : `${given} recorded`}</span>
             </summary>
             <div className="grid gap-3 py-2 sm:grid-cols-2">
-              {Object.entries(kindOf(step.kind).readings).map(([what, spec]) => (
+              {can.map((x) => (
                 <ReadingField
-                  key={what}
+                  key={x.what}
                   batch={r.batch.id}
                   seen={lastSeq(r.events)}
                   step={step}
-                  what={what}
-                  expected={spec.figure === undefined ? undefined : r.progress.outcome.stages[i]?.figures[spec.figure]}
-                  recorded={r.progress.readings.find((x) => x.step === step.id && x.what === what)?.value}
+                  of={x}
+                  recorded={r.progress.readings.find((y) => y.step === step.id && y.what === x.what)?.value}
                 />
               ))}
             </div>

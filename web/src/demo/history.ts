@@ -1,5 +1,5 @@
 import { unlearned } from '@ironpan/core/kitchen';
-import { jarsOf, MODEL, progressOf, promisedOf, fold } from '@ironpan/core/batch';
+import { jarsOf, MODEL, progressOf, promisedOf, fold, timerS } from '@ironpan/core/batch';
 import { look, sampleBeliefs } from '@ironpan/core/questions';
 import type { BatchEvent, Progress } from '@ironpan/core/batch';
 import { normal, seededRandom } from '@ironpan/core/numerics';
@@ -88,7 +88,11 @@ function logOf(batch: BatchRecord, truth: Outcome, p: Past, random: () => number
         const value = whatWasRead(
           what,
           spec.unit,
-          spec.byClock === true ? took : spec.figure === undefined ? undefined : stage.figures[spec.figure],
+          spec.byClock === true
+            ? took * (timerS(task) / Math.max(1, task.durationS))
+            : spec.figure === undefined
+              ? undefined
+              : stage.figures[spec.figure],
           step.params as never,
           random,
         );

@@ -4,7 +4,7 @@ import { duration, join } from '@ironpan/core/words';
 import { Link } from 'react-router';
 import { nameOfTask, soakOf, timerOf } from '../live/running';
 import type { Running } from '../live/running';
-import { hourMinute, weekdayHour } from '../ui/times';
+import { whenOf } from '../ui/times';
 import { amountLeft } from './say';
 import type { ShelfJar } from './useShelf';
 
@@ -38,9 +38,7 @@ export function Next({ jars, batches, now, kit, onOpen }: NextProps) {
       <ul>
         {items.slice(0, MOST).map((i) => (
           <li key={i.key} className="rowline grid grid-cols-[5.2rem_minmax(0,1fr)] gap-x-3 py-2">
-            <span className="num pt-0.5 text-[0.92rem]">
-              {i.at <= now ? 'now' : i.at - now < DAY / 2 ? hourMinute(i.at) : weekdayHour(i.at)}
-            </span>
+            <span className="num pt-0.5 text-[0.92rem]">{i.at <= now ? 'now' : whenOf(i.at, now)}</span>
             <span>
               {i.to !== undefined ? (
                 <Link to={i.to} className="link">

@@ -4,7 +4,7 @@ import { Link } from 'react-router';
 import { Bowl } from '../drawings/Bowl';
 import { soakOf } from '../live/running';
 import type { Running } from '../live/running';
-import { weekdayHour } from '../ui/times';
+import { whenOf } from '../ui/times';
 
 /** Bowls that fill as the beans drink. */
 export function Soaking({
@@ -46,7 +46,7 @@ export function Soaking({
                 {join(grams(s.drunkG))}
               </p>
               <p className="quiet small">
-                {s.elapsedS < s.plannedS ? `ready ${weekdayHour(now + (s.plannedS - s.elapsedS) * 1000)}` : 'ready now'}{' '}
+                {s.elapsedS < s.plannedS ? `ready ${whenOf(now + (s.plannedS - s.elapsedS) * 1000, now)}` : 'ready now'}{' '}
                 · not beyond {join(duration(s.longestS))} at {plain(s.aroundC)} °C
               </p>
             </div>

@@ -1,4 +1,4 @@
-import { kindOf } from '@ironpan/core/steps';
+import type { Readable } from '@ironpan/core/batch';
 import type { Step } from '@ironpan/core/steps';
 import { fromInner, parseNumber, toInner } from '@ironpan/core/units';
 import { numberFaultText } from '@ironpan/core/words';
@@ -8,6 +8,7 @@ import { append, readingOf } from '../store/batches';
 import { keepDraft, readDraft } from '../store/drafts';
 import { useLive } from '../live/live';
 import { NotSaved } from './NotSaved';
+import { useMeasure } from './useMeasure';
 import { useWrite } from './useWrite';
 
 interface ReadingFieldProps {
@@ -15,30 +16,34 @@ interface ReadingFieldProps {
   /** The last line of its log that the screen knows. */
   readonly seen: number;
   readonly step: Step;
-  readonly what: string;
-  /** What the fold expects, in its own unit; shown as the hint. */
-  readonly expected: number | undefined;
+  readonly of: Readable;
+  /** What was recorded, in its own unit. */
   readonly recorded: number | undefined;
 }
 const UNIT = { g: 'g', C: '°C', s: 's', min: 'min', h: 'h', count: '' } as const;
+/** So far over all that came to the step, as a share, that the scale or the bowl is asked about. */
+const OVER = 1.03;
 const tidy = (x: number): string => String(Number(x.toPrecision(5)));
 /** An expectation is no finer than it can be read: whole above ten, a tenth below. */
 const rounded = (x: number): number => (Math.abs(x) >= 10 ? Math.round(x) : Math.round(x * 10) / 10);
 
 /** One reading: what is typed is kept as a draft at each keystroke, and becomes a reading when it is recorded. */
-export function ReadingField({ batch, seen, step, what, expected, recorded }: ReadingFieldProps) {
-  const spec = kindOf(step.kind).readings[what];
+export function ReadingField({ batch, seen, step, of, recorded }: ReadingFieldProps) {
+  const { what, spec, expected, mostG } = of;
   const key = `${batch} ${step.id} ${what}`;
   const draft = useLive(['draft', key], () => readDraft(key)).data;
   const [typed, setTyped] = useState<string | null>(null);
   const id = useId();
   const write = useWrite();
-  if (!spec) return null;
+  const { units, per, unit: chosen, choose } = useMeasure(of);
+  const [asked, setAsked] = useState(false);
   const text = typed ?? draft ?? '';
   const n = parseNumber(text);
-  const low = fromInner(spec.low, spec.shown);
-  const high = fromInner(spec.high, spec.shown);
-  const unit = UNIT[spec.shown];
+  // What is poured may be told in ml or cups: `per` is how much of its own unit one of them is.
+  const shown = (x: number): number => fromInner(x, spec.shown) / per;
+  const low = shown(spec.low);
+  const high = shown(spec.high);
+  const unit = chosen ?? UNIT[spec.shown];
   const fault =
     text === ''
       ? null
@@ -49,28 +54,38 @@ export function ReadingField({ batch, seen, step, what, expected, recorded }: Re
           : n.value > high
             ? numberFaultText('high', text, low, high, unit)
             : null;
+  const inner = n.ok ? toInner(n.value * per, spec.shown) : 0;
+  const tooMuch = fault === null && mostG !== null && inner > mostG * OVER;
   const type = (t: string): void => {
     setTyped(t);
+    setAsked(false);
     // A draft that cannot be kept is no loss while the field holds it; recording it would say what is wrong.
     keepDraft(key, t).catch(() => undefined);
   };
   const record = (): void => {
     if (!n.ok || fault !== null) return;
-    const reading = readingOf(step.id, spec.task, what, toInner(n.value, spec.shown), 'cook');
+    if (tooMuch && !asked) {
+      setAsked(true);
+      return;
+    }
+    const reading = readingOf(step.id, spec.task, what, inner, 'cook');
     write.run(
       `${spec.label}, ${text} ${unit}`,
       async () => {
         await append(batch, [reading], now(), seen);
         await keepDraft(key, '');
       },
-      () => setTyped(''),
+      () => {
+        setTyped('');
+        setAsked(false);
+      },
     );
   };
   const hint =
     recorded !== undefined
-      ? `recorded ${tidy(fromInner(recorded, spec.shown))} ${unit}`
+      ? `recorded ${tidy(chosen === undefined ? shown(recorded) : rounded(shown(recorded)))} ${unit}`
       : expected !== undefined && expected > 0
-        ? `about ${tidy(rounded(fromInner(expected, spec.shown)))} ${unit} expected`
+        ? `about ${tidy(rounded(shown(expected)))} ${unit} expected`
         : '';
   return (
     <div>
@@ -99,7 +114,20 @@ export function ReadingField({ batch, seen, step, what, expected, recorded }: Re
               if (e.key === 'Enter') record();
             }}
           />
-          <span className="unit">{unit}</span>
+          {units.length > 1 ? (
+            <select
+              className="unit min-h-12 cursor-pointer"
+              aria-label={`${spec.label}, in`}
+              value={unit}
+              onChange={(e) => choose(e.target.value)}
+            >
+              {units.map((u) => (
+                <option key={u}>{u}</option>
+              ))}
+            </select>
+          ) : (
+            <span className="unit">{unit}</span>
+          )}
         </span>
         <button
           type="button"
@@ -118,6 +146,12 @@ export function ReadingField({ batch, seen, step, what, expected, recorded }: Re
       >
         {fault ?? hint}
       </p>
+      {asked && tooMuch && (
+        <p className="alert alert-warning mt-1" role="alert">
+          More than there can be: about {tidy(rounded(shown(mostG)))} {unit} came to this step. Was the vessel weighed
+          with it? Press Record again to keep it all the same.
+        </p>
+      )}
       <NotSaved of={write} />
     </div>
   );

@@ -11,7 +11,12 @@ export const dayIn = (ms: number, nowMs: number): string =>
     ? dayMonth(ms)
     : at(ms, { day: 'numeric', month: 'short', year: 'numeric' });
 /** Sat 09:05. */
-export const weekdayHour = (ms: number): string => at(ms, { weekday: 'short', hour: '2-digit', minute: '2-digit' });
+const weekdayHour = (ms: number): string => at(ms, { weekday: 'short', hour: '2-digit', minute: '2-digit' });
+/** The hour today, the weekday with it within six days, else the date: never an hour that could be of another day. */
+export function whenOf(ms: number, nowMs: number): string {
+  if (new Date(ms).toDateString() === new Date(nowMs).toDateString()) return hourMinute(ms);
+  return Math.abs(ms - nowMs) < 6 * 86_400_000 ? weekdayHour(ms) : `${dayMonth(ms)} ${hourMinute(ms)}`;
+}
 /** Sat, 14 Mar 2026, 09:05. */
 export const fullDate = (ms: number): string =>
   at(ms, { weekday: 'short', day: 'numeric', month: 'short', year: 'numeric', hour: '2-digit', minute: '2-digit' });

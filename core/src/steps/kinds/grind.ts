@@ -44,10 +44,29 @@ import { ramp } from '../processes/course';
 import { openTo } from '../processes/release';
 import { celsius, count, gramsOf, seconds, stream, thing, waterOf } from '../specs';
 import type { FigureOf, Params } from '../params';
-import type { Ctx, StepKind } from '../types';
+import type { Ctx, ReadingSpec, StepKind } from '../types';
 
 /** Seconds to fill and empty the jug once (common practice). */
 const HANDLING_S = 60;
+/** More loads than this are another day's work. */
+const MOST_LOADS = 12;
+
+/** The bench's clock times each load by itself. */
+const LOADS: Readonly<Record<string, ReadingSpec<'grind'>>> = Object.fromEntries(
+  Array.from({ length: MOST_LOADS }, (_, load): readonly [string, ReadingSpec<'grind'>] => [
+    `load${load + 1}S`,
+    {
+      label: `load ${load + 1} ran`,
+      unit: 's',
+      shown: 's',
+      low: 0,
+      high: 600,
+      task: `load${load + 1}`,
+      byClock: true,
+      effect: () => ({ is: 'load', load }),
+    },
+  ]),
+);
 
 /** In the jug, in equal loads. */
 export const grind: StepKind<'grind'> = {
@@ -61,7 +80,7 @@ export const grind: StepKind<'grind'> = {
     waterC: celsius('water in at', 15),
     iceG: gramsOf('ice besides', 0, 20_000, { lever: true, fresh: true }),
     durationS: seconds('each load', 's', 60, 600),
-    loads: count('loads', 1, 1, 12),
+    loads: count('loads', 1, 1, MOST_LOADS),
     jug: thing('jug', 'jug'),
   },
   nothing: { waterG: 0, iceG: 0, durationS: 0 },
@@ -79,13 +98,17 @@ export const grind: StepKind<'grind'> = {
       return { writes: [[p.of, before]], flows: [], tasks: [], figures: { loadMl: 0, loadsNeeded: 1 } };
     const jug = thingOf(ctx.kit, 'jug', p.jug);
     const full = merge(before, waterStream(waterG, p.waterC));
-    const run = inJug(before, p, jug, ctx);
+    const each = Array.from({ length: p.loads }, (_, i) => ctx.loadsS?.[i] ?? p.durationS);
+    const run = each.every((s) => s === each[0])
+      ? inJug(before, { ...p, durationS: each[0] ?? p.durationS }, jug, ctx)
+      : oneByOne(before, p, each, jug, ctx);
     const film = Math.min(0.05, massG(run.stream) > 0 ? FILM_G.jug / massG(run.stream) : 0);
-    const took = p.loads * (p.durationS + HANDLING_S);
+    const ranS = each.reduce((a, b) => a + b, 0);
+    const took = ranS + p.loads * HANDLING_S;
     const { figures } = run;
     room(figures, full, jug, p.loads, run.startC, ctx);
     figures.freshG = waterG;
-    figures.energyKJ = (jug.watts * DRAWN_OF_RATED * p.durationS * p.loads) / 1000;
+    figures.energyKJ = (jug.watts * DRAWN_OF_RATED * ranS) / 1000;
     const s = readyAt(portion(run.stream, 1 - film), full.readyAtS + took);
     return {
       writes: [[p.of, s]],
@@ -94,12 +117,12 @@ export const grind: StepKind<'grind'> = {
         ...(run.steamG > 0 ? [waterFlow(id, at(p.of), away('steam'), run.steamG, ctx.boilC)] : []),
         flowOf(id, at(p.of), away('film'), portion(run.stream, film)),
       ],
-      tasks: Array.from({ length: p.loads }, (_, i) => ({
+      tasks: each.map((s, i) => ({
         id: `load${i + 1}`,
-        durationS: p.durationS + HANDLING_S,
+        durationS: s + HANDLING_S,
         hands: 'busy' as const,
         timed: true,
-        timerS: p.durationS,
+        timerS: s,
       })),
       figures,
     };
@@ -121,8 +144,10 @@ export const grind: StepKind<'grind'> = {
       low: 0,
       high: 600,
       task: 'load1',
+      retired: true,
       effect: () => ({ is: 'param', param: 'durationS' }),
     },
+    ...LOADS,
     endC: {
       label: 'slurry after grinding',
       unit: 'C',
@@ -178,6 +203,34 @@ function inJug(before: Stream, p: Readonly<Params['grind']>, jug: ThingOf<'jug'>
     solidsPerL: full.freeWaterG > 0 ? (1000 * sumGrams(full.bound)) / full.freeWaterG : 0,
   };
   return { stream, startC, steamG: off, figures };
+}
+/**
+ * Loads that ran for different times, each an equal share, poured together after. What is said of the jug is their mean;
+ * of the stuff, what it is once they are together.
+ */
+function oneByOne(
+  before: Stream,
+  p: Readonly<Params['grind']>,
+  each: readonly number[],
+  jug: ThingOf<'jug'>,
+  ctx: Ctx,
+): ReturnType<typeof inJug> {
+  const n = each.length;
+  const share = { ...p, loads: 1, waterG: p.waterG / n, iceG: p.iceG / n };
+  const runs = each.map((durationS) => inJug(portion(before, 1 / n), { ...share, durationS }, jug, ctx));
+  const stream = runs.map((r) => r.stream).reduce((a, b) => merge(a, b));
+  const mean = (name: FigureOf<'grind'>): number => runs.reduce((sum, r) => sum + (r.figures[name] ?? 0), 0) / n;
+  const figures: GrindFigures = {
+    ...runs[0]?.figures,
+    startC: mean('startC'),
+    endC: stream.temperatureC,
+    energyJPerG: mean('energyJPerG'),
+    sizeUm: stream.sizeUm,
+    openedShare: stream.openedShare,
+    iceLeftG: mean('iceLeftG') * n,
+    glucanShare: stream.glucanOf > 0 ? stream.released.solubleFibre / stream.glucanOf : 0,
+  };
+  return { stream, startC: mean('startC'), steamG: runs.reduce((g, r) => g + r.steamG, 0), figures };
 }
 type GrindFigures = { -readonly [F in FigureOf<'grind'>]?: number };
 

@@ -1,0 +1,65 @@
+import { flowG, massG, volumeMl } from '../kitchen';
+import type { Here, Stream } from '../kitchen';
+import { WATER_G_PER_ML } from '../materials';
+import { contextOf, kindOf, numberOf } from '../steps';
+import type { Kind, ReadingSpec, Step } from '../steps';
+import type { Progress } from './progress';
+
+/** Something that can be weighed, timed or measured at a step, and what is known of it beforehand. */
+export interface Readable {
+  readonly what: string;
+  readonly spec: ReadingSpec<Kind>;
+  /** What the fold expects, in its own unit; undefined: nothing. */
+  readonly expected: number | undefined;
+  /** No more than this can be there, g: all that came to the step. null: nothing says. */
+  readonly mostG: number | null;
+  /** g in a ml of it, where it is poured rather than weighed; null: it is no liquid. */
+  readonly gPerMl: number | null;
+}
+
+/** What can be read at a step of this batch: no traces, no tasks it has not, nothing that is no longer asked for. */
+export function readableAt(p: Progress, step: Step, here: Here): readonly Readable[] {
+  const i = p.recipe.steps.indexOf(step);
+  const stage = p.outcome.stages[i];
+  if (!stage) return [];
+  const ctx = contextOf(here, p.recipe.materials);
+  const cameG = cameTo(p, step, i);
+  const given = (what: string): boolean => p.readings.some((r) => r.step === step.id && r.what === what);
+  return Object.entries(kindOf(step.kind).readings).flatMap(([what, spec]): Readable[] => {
+    if (spec.byTrace || (spec.retired && !given(what)) || !stage.tasks.some((t) => t.id === spec.task)) return [];
+    const effect = spec.effect(step.params, ctx);
+    const poured = effect.is === 'param' && spec.unit === 'g';
+    const stream = effect.is === 'mass' ? effect.stream : effect.is === 'fit' ? effect.weighs : undefined;
+    const of = stream === undefined ? undefined : stage.writes.findLast(([n]) => n === stream)?.[1];
+    return [
+      {
+        what,
+        spec,
+        expected: spec.figure !== undefined ? stage.figures[spec.figure] : planned(step, what),
+        mostG: stream !== undefined && spec.unit === 'g' ? cameG : null,
+        gPerMl: poured ? WATER_G_PER_ML : of ? liquidDensity(of) : null,
+      },
+    ];
+  });
+}
+const planned = (step: Step, what: string): number | undefined =>
+  Object.hasOwn(kindOf(step.kind).params, what) ? numberOf(step, what) : undefined;
+/** Pieces and pulp are weighed, never poured. */
+const liquidDensity = (s: Stream): number | null =>
+  s.freeWaterG > s.boundWaterG && volumeMl(s) > 0 ? massG(s) / volumeMl(s) : null;
+
+/** All that came to a step, g: the streams it takes as they were, and what flowed in from outside. */
+function cameTo(p: Progress, step: Step, index: number): number {
+  let sum = 0;
+  for (const name of kindOf(step.kind).reads(step.params)) {
+    const before = p.outcome.stages
+      .slice(0, index)
+      .flatMap((s) => s.writes)
+      .findLast(([n]) => n === name)?.[1];
+    sum += before ? massG(before) : larderG(p, name);
+  }
+  for (const f of p.outcome.ledger) if (f.step === step.id && 'outside' in f.from) sum += flowG(f);
+  return sum;
+}
+const larderG = (p: Progress, stream: string): number =>
+  p.recipe.larder.reduce((g, l) => g + (l.into === stream ? l.grams : 0), 0);
