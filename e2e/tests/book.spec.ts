@@ -37,7 +37,9 @@ test('a finished batch is opened again at the bench, and its jars are filled ane
   expect((await cook.shelf()).filter((j) => j.startsWith('soy milk'))).toHaveLength(1);
 });
 
-test('milk that was not held long enough is told so at the end, in the book and on the shelf', async ({ page }) => {
+test('milk that was not held long enough is a danger everywhere, until it is boiled for what it still needs', async ({
+  page,
+}) => {
   const cook = await Cook.enter(page, 'own');
   await cook.plans('No soak');
   await cook.types('hold at the boil', '4');
@@ -46,10 +48,21 @@ test('milk that was not held long enough is told so at the end, in the book and 
   await expect(page.getByText(/has not been boiled enough/)).toBeVisible();
   await page.getByRole('link', { name: 'In the book' }).click();
   await expect(page.getByText(/was not boiled enough/)).toBeVisible();
+  await cook.go('/book');
+  await expect(page.getByRole('row', { name: /No soak/ })).toContainText('not boiled enough');
   await cook.go('/');
-  await cook.jars().first().click();
-  await expect(page.getByRole('dialog')).toContainText('do not eat it');
+  await expect(page.getByRole('button', { name: /not boiled enough: do not drink it/ })).toHaveCount(2);
+  await expect(page.getByRole('region', { name: 'Next' })).toContainText(/more at the true boil/);
+  await page
+    .getByRole('button', { name: /now, or throw it away/ })
+    .first()
+    .click();
+  const sheet = page.getByRole('dialog', { name: /^Not boiled enough/ });
+  await expect(sheet).toContainText('do not drink it');
   await expect(page.getByRole('button', { name: '200 ml' })).toHaveCount(0);
+  await sheet.getByRole('button', { name: /^I have boiled it/ }).click();
+  await expect(page.getByRole('dialog')).not.toContainText('do not drink it');
+  await expect(page.getByRole('button', { name: '200 ml' })).toBeVisible();
 });
 
 test('leaving out the boil is allowed only after reading what that means', async ({ page }) => {

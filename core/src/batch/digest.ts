@@ -21,6 +21,8 @@ export interface Digest {
   readonly jarredMl: number | null;
   readonly solids: number | null;
   readonly measuredMl: number | null;
+  /** Was it boiled enough, where that matters? Null: not finished. */
+  readonly safe: boolean | null;
   /** What it says of the kitchen's things and foods; nothing until it is finished. */
   readonly evidence: readonly Evidence[];
 }
@@ -35,6 +37,7 @@ export function digestOf(batch: FrozenBatch, events: readonly BatchEvent[], p: P
     jarredMl: p.summary.main ? p.summary.jarredMl : null,
     solids: p.summary.main?.solids ?? null,
     measuredMl: measuredMl(p),
+    safe: p.state === 'finished' ? (p.summary.main?.done ?? true) : null,
     evidence: p.state === 'finished' ? evidenceOf(p.outcome.fits) : [],
   };
 }

@@ -1,10 +1,11 @@
-import { massG, NOTHING, volumeMl } from '../kitchen';
+import { isPulp, massG, NOTHING, volumeMl } from '../kitchen';
 import type { Hygiene, Stream } from '../kitchen';
-import { contextOf, FROZEN_BELOW_C, isDone, keepBy, makeStep } from '../steps';
+import { contextOf, FROZEN_BELOW_C, isDone, keepBy, makeStep, neededHoldS, pulpBoilS } from '../steps';
 import type { KeepBy, Step } from '../steps';
 import type { FilledJar, FridgeLine, FrozenBatch, JarEvent, JarPlace, ThrownReason } from './events';
 import { fold } from './fold';
 import { endOfJar, standing } from './log';
+import { MINUTE_S } from '../units';
 
 export interface JarNow {
   readonly leftMl: number;
@@ -17,6 +18,8 @@ export interface JarNow {
   readonly hygiene: Hygiene;
   /** False: soy that has not had its boil; not to be eaten. */
   readonly done: boolean;
+  /** How long it still has to boil from the true boil before it may be eaten, whole minutes, s; 0: it is done. */
+  readonly boilS: number;
   /** Where it stands, and how warm that is, °C. */
   readonly place: JarPlace;
   readonly placeC: number;
@@ -74,10 +77,16 @@ export function jarNow(
     ageS,
     hygiene: s.hygiene,
     done: isDone(s),
+    boilS: isDone(s)
+      ? 0
+      : wholeMinutes(isPulp(jar.stream) ? pulpBoilS(batch.kit.altitudeM) : neededHoldS(s, ctx.boilC)),
     place: spot.place,
     placeC,
   };
 }
+
+/** A cook sets a timer in minutes: up to the next, with a few seconds to spare. */
+const wholeMinutes = (s: number): number => Math.ceil((s + 5) / MINUTE_S) * MINUTE_S;
 
 function run(s: Stream, steps: readonly Step[], batch: FrozenBatch): Stream {
   if (steps.length === 0) return s;

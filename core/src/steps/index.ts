@@ -1,6 +1,7 @@
 export { highestOf, KINDS, kindOf, makeStep, numberOf, paramOf, withParams } from './registry';
 export type { ParamValue } from './registry';
 export { keepBy, isDone, keepingOf, pulpBoilS } from './processes/keeping';
+export { neededHoldS } from './processes/cooking';
 export type { KeepBy } from './processes/keeping';
 export type { Recipe, LarderLine, Edit } from './recipe';
 export { applyEdits, orderFaults, stepsBefore } from './recipe';

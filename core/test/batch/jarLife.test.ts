@@ -120,3 +120,38 @@ describe('what is done to a jar is a step of the fold', () => {
     ]);
   });
 });
+
+describe('milk that was not boiled enough', () => {
+  const short = {
+    ...batch,
+    recipe: {
+      ...batch.recipe,
+      steps: batch.recipe.steps.map((s) => (s.kind === 'boil' ? { ...s, params: { ...s.params, holdS: 60 } } : s)),
+    },
+  };
+  const made = jarsOf(short, progressOf(short, wholeRun(short, 5))).find((x) => x.product === 'milk');
+  if (!made) throw new Error('no jar');
+  const filled = made.filledAt;
+  const after = (...events: JarEvent[]) => jarNow(made, events, short, [], filled + 3 * HOUR);
+  test('says how long it still needs at the true boil; so long boils it, four minutes less do not', () => {
+    const raw = after();
+    expect(raw.done).toBe(false);
+    expect(raw.boilS % 60).toBe(0);
+    expect(raw.boilS).toBeGreaterThan(300);
+    const boiled = (forS: number): JarEvent => ({
+      id: 'b',
+      jar: made.id,
+      seq: 1,
+      at: filled + HOUR,
+      is: 'boiled',
+      forS,
+    });
+    expect(after(boiled(raw.boilS)).done).toBe(true);
+    expect(after(boiled(raw.boilS)).boilS).toBe(0);
+    expect(after(boiled(raw.boilS - 240)).done).toBe(false);
+  });
+  test('what needs no boil, or had it, needs none', () => expect(jarNow(milk, [], batch, [], T + HOUR).boilS).toBe(0));
+  test('raw pulp needs its quarter of an hour at the true boil', () => {
+    expect(jarNow(pulp, [], batch, [], T + HOUR).boilS).toBe(Math.ceil((pulpBoilS(batch.kit.altitudeM) + 5) / 60) * 60);
+  });
+});

@@ -19,7 +19,12 @@ describe('what can be read at a step', () => {
     for (const s of p.recipe.steps)
       for (const r of readableAt(p, s, batch)) {
         const tasks = p.outcome.stages.find((x) => x.step === s.id)?.tasks.map((t) => t.id);
-        expect([s.id, r.what, tasks?.includes(r.spec.task), r.spec.byTrace ?? false]).toEqual([s.id, r.what, true, false]);
+        expect([s.id, r.what, tasks?.includes(r.spec.task), r.spec.byTrace ?? false]).toEqual([
+          s.id,
+          r.what,
+          true,
+          false,
+        ]);
       }
     const grind = step('grind');
     if (grind.kind !== 'grind') throw new Error('no grind');

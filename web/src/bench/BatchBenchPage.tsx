@@ -67,7 +67,8 @@ function Over({ r }: { readonly r: Running }) {
       )}
       {m && !m.done && (
         <p className="alert alert-error text-left" style={{ color: 'var(--ink)' }}>
-          By what was recorded this milk has not been boiled enough. Do not drink it; go back and hold it at the boil.
+          By what was recorded this milk has not been boiled enough. Do not drink it: press its jar on the shelf, which
+          says how long it still needs at the boil.
         </p>
       )}
       <p className="flex flex-wrap justify-center gap-3">

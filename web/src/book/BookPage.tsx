@@ -140,7 +140,9 @@ function Cells({ r }: { readonly r: DigestRow | undefined }) {
         {r.measuredMl === null ? '–' : join(millilitres(r.measuredMl))}
       </td>
       <td className="num text-right whitespace-nowrap">{r.solids === null ? '–' : join(percent(r.solids))}</td>
-      <td className="p-3 text-right whitespace-nowrap">{STATE[r.state]}</td>
+      <td className="p-3 text-right whitespace-nowrap">
+        {r.safe === false ? <b style={{ color: 'var(--flame-text)' }}>not boiled enough</b> : STATE[r.state]}
+      </td>
     </>
   );
 }

@@ -66,3 +66,13 @@ export function TubShape({ width: w, height: h, share, fill }: TubShapeProps) {
     </g>
   );
 }
+
+/** Barred twice across: not to be eaten as it is. Drawn over a jar or a tub, for eyes that do not tell its colour. */
+export function Barred({ width: w, height: h }: { readonly width: number; readonly height: number }) {
+  return (
+    <g stroke="var(--flame)" strokeWidth={4} strokeLinecap="round">
+      <path d={`M6 ${h * 0.2} L${w - 6} ${h - 8}`} />
+      <path d={`M${w - 6} ${h * 0.2} L6 ${h - 8}`} />
+    </g>
+  );
+}

@@ -1,5 +1,3 @@
-import type { Kit } from '@ironpan/core/kitchen';
-import { pulpBoilS } from '@ironpan/core/steps';
 import { lastSeq, THROWN_REASONS } from '@ironpan/core/batch';
 import type { JarHappening } from '@ironpan/core/batch';
 import { duration, HYGIENE, join, THROWN_WHY } from '@ironpan/core/words';
@@ -22,15 +20,7 @@ const POURS = [100, 200, 250] as const;
 const THROWN = THROWN_REASONS.filter((r) => r !== 'other');
 
 /** One jar: what it is, how long it has, and what happened to it in one press. */
-export function JarSheet({
-  j,
-  kit,
-  onClose,
-}: {
-  readonly j: ShelfJar;
-  readonly kit: Kit;
-  readonly onClose: () => void;
-}) {
+export function JarSheet({ j, onClose }: { readonly j: ShelfJar; readonly onClose: () => void }) {
   const [own, setOwn] = useState<number | null>(null);
   const write = useWrite();
   const say = (what: JarHappening, text: string, after: () => void = () => undefined): void =>
@@ -50,16 +40,19 @@ export function JarSheet({
     if (ml >= j.now.leftMl - 0.5) end({ is: 'finished' }, `${j.name} finished.`);
     else say({ is: 'poured', ml }, `${ml} ml poured.`);
   };
-  const boilS = Math.ceil(pulpBoilS(kit.altitudeM) / 60) * 60;
+  const { boilS } = j.now;
   const raw = !j.now.done;
   return (
-    <Dialog title={`${raw ? 'Raw ' : ''}${j.name}, batch ${j.batch.number}`} onClose={onClose}>
+    <Dialog
+      title={`${j.danger ? 'Not boiled enough: ' : raw ? 'Raw ' : ''}${j.name}, batch ${j.batch.number}`}
+      onClose={onClose}
+    >
       <dl className="mb-4">
         <Line label="Left" text={amountLeft(j)} />
-        <Line label="State" text={HYGIENE[j.now.hygiene]} />
+        <Line label="State" text={j.danger ? 'not boiled enough' : HYGIENE[j.now.hygiene]} />
         <Line label="Filled" text={fullDate(j.jar.filledAt)} />
-        <Line label="Time left" text={timeLeft(j)} />
-        {j.now.keep && j.now.keep.s > 0 && <Line label="Use by" text={fullDate(now() + j.now.keep.s * 1000)} />}
+        <Line label={raw ? 'To boil within' : 'Time left'} text={timeLeft(j)} />
+        {!raw && j.now.keep && j.now.keep.s > 0 && <Line label="Use by" text={fullDate(now() + j.now.keep.s * 1000)} />}
       </dl>
       <NotSaved of={write} />
       {j.tone === 'past' && (
@@ -70,18 +63,18 @@ export function JarSheet({
       {raw && (
         <div className="alert alert-error mb-4">
           <p>
-            {j.pulp ? 'This pulp is raw' : 'By what was recorded this has not been boiled enough'}: do not eat it. Boil
-            it {join(duration(boilS))} from the true boil first; drying is not cooking.
+            {j.pulp
+              ? `This pulp is raw: do not eat it. Boil it ${join(duration(boilS))} from the true boil first; drying is not cooking.`
+              : `By what was recorded this has not been boiled enough: do not drink it. It still needs ${join(duration(boilS))} at the true boil, in a pot no more than two thirds full, stirring.`}
           </p>
-          {j.pulp && (
-            <button
-              type="button"
-              className="btn btn-outline mt-2"
-              onClick={() => say({ is: 'boiled', forS: boilS }, `Boiled ${join(duration(boilS))}.`)}
-            >
-              I have boiled it {join(duration(boilS))}
-            </button>
-          )}
+          <button
+            type="button"
+            data-once
+            className="btn btn-outline mt-2"
+            onClick={() => say({ is: 'boiled', forS: boilS }, `Boiled ${join(duration(boilS))}.`)}
+          >
+            I have boiled it {join(duration(boilS))}
+          </button>
         </div>
       )}
       {!raw && !j.pulp && (

@@ -1,5 +1,3 @@
-import type { Kit } from '@ironpan/core/kitchen';
-import { pulpBoilS } from '@ironpan/core/steps';
 import { duration, join } from '@ironpan/core/words';
 import { Link } from 'react-router';
 import { nameOfTask, soakOf, timerOf } from '../live/running';
@@ -23,12 +21,11 @@ interface NextProps {
   readonly jars: readonly ShelfJar[];
   readonly batches: readonly Running[];
   readonly now: number;
-  readonly kit: Kit;
   readonly onOpen: (jar: string) => void;
 }
 /** What to do next, in order of when. */
-export function Next({ jars, batches, now, kit, onOpen }: NextProps) {
-  const items = [...jars.flatMap((j) => jarItem(j, now, kit)), ...batches.flatMap((b) => batchItem(b, now))].sort(
+export function Next({ jars, batches, now, onOpen }: NextProps) {
+  const items = [...jars.flatMap((j) => jarItem(j, now)), ...batches.flatMap((b) => batchItem(b, now))].sort(
     (a, b) => a.at - b.at,
   );
   return (
@@ -59,18 +56,27 @@ export function Next({ jars, batches, now, kit, onOpen }: NextProps) {
   );
 }
 
-function jarItem(j: ShelfJar, now: number, kit: Kit): readonly Item[] {
+function jarItem(j: ShelfJar, now: number): readonly Item[] {
   const left = j.now.keep?.s ?? Infinity;
   const of = { key: j.jar.id, jar: j.jar.id };
   const what = `${j.name}, batch ${j.batch.number}`;
   if (left <= 0) return [{ ...of, at: now - 1, text: `Throw away ${what}`, more: `${amountLeft(j)}, past its time` }];
+  if (j.danger)
+    return [
+      {
+        ...of,
+        at: now - 1,
+        text: `Boil ${what} now, or throw it away`,
+        more: `not boiled enough: ${join(duration(j.now.boilS))} more at the true boil. Do not drink it as it is`,
+      },
+    ];
   if (!j.now.done && j.pulp)
     return [
       {
         ...of,
         at: now + Math.max(0, left - 6 * 3600) * 1000,
         text: `Boil or throw away the ${what}`,
-        more: `raw: ${join(duration(pulpBoilS(kit.altitudeM)))} from the true boil before you eat or dry it`,
+        more: `raw: ${join(duration(j.now.boilS))} from the true boil before you eat or dry it`,
       },
     ];
   if (left * 1000 < DAY)

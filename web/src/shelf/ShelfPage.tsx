@@ -63,10 +63,10 @@ export function ShelfPage() {
         <Link to="/plan" className="btn btn-primary btn-lg text-lg!">
           Plan a milk
         </Link>
-        <Next jars={here} batches={open} now={now} kit={kit} onOpen={setChosen} />
+        <Next jars={here} batches={open} now={now} onOpen={setChosen} />
         <Doing jars={here} now={now} />
       </aside>
-      {sheet && <JarSheet j={sheet} kit={kit} onClose={() => setChosen(null)} />}
+      {sheet && <JarSheet j={sheet} onClose={() => setChosen(null)} />}
     </div>
   );
 }

@@ -12,6 +12,8 @@ export interface ShelfJar extends JarWithLog {
   readonly name: string;
   readonly pulp: boolean;
   readonly tone: 'good' | 'soon' | 'past';
+  /** Milk that was not boiled enough: nobody may drink it as it is. Raw pulp is expected to be raw. */
+  readonly danger: boolean;
 }
 const SOON_S = 24 * 3600;
 /** Jars stand as they are at the turn of each minute: nothing on a shelf changes faster. */
@@ -46,11 +48,13 @@ function seen(j: JarWithLog, fridge: readonly FridgeLine[], at: number): ShelfJa
   try {
     const now = jarNow(j.jar, j.events, j.batch, fridge, at);
     const left = now.keep?.s ?? Infinity;
+    const pulp = isPulp(j.jar.stream);
     return {
       ...j,
       now,
       name: streamName(j.jar.product, j.batch.recipe),
-      pulp: isPulp(j.jar.stream),
+      pulp,
+      danger: !pulp && !now.done,
       tone: left <= 0 ? 'past' : left < SOON_S ? 'soon' : 'good',
     };
   } catch (e) {

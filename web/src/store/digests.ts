@@ -65,7 +65,15 @@ export function digestNow(
   try {
     return digestRow(batch, events, progressOf(batch, events, traces));
   } catch {
-    const nothing = { jarredMl: null, solids: null, measuredMl: null, evidence: [], seq: 0, lines: events.length };
+    const nothing = {
+      jarredMl: null,
+      solids: null,
+      measuredMl: null,
+      safe: null,
+      evidence: [],
+      seq: 0,
+      lines: events.length,
+    };
     return { batch: batch.id, model: MODEL, state: 'open', ...nothing, ...labelOf(batch) };
   }
 }
