@@ -10,7 +10,7 @@ test('a corrected reading reckons the batch and its jars anew; the log keeps bot
   await cook.finishes();
   const before = await cook.shelf();
   await cook.go('/book');
-  await page.getByRole('link', { name: /No soak/ }).click();
+  await page.getByRole('link', { name: /no soak/ }).click();
   const readings = page.getByRole('region', { name: 'Readings' });
   await readings.locator('summary').filter({ hasText: 'Jar' }).click();
   await cook.records('weight in the jars, all together', '700');
@@ -49,7 +49,7 @@ test('milk that was not held long enough is a danger everywhere, until it is boi
   await page.getByRole('link', { name: 'In the book' }).click();
   await expect(page.getByText(/was not boiled enough/)).toBeVisible();
   await cook.go('/book');
-  await expect(page.getByRole('row', { name: /No soak/ })).toContainText('not boiled enough');
+  await expect(page.getByRole('row', { name: /no soak/ })).toContainText('not boiled enough');
   await cook.go('/');
   await expect(page.getByRole('button', { name: /not boiled enough: do not drink it/ })).toHaveCount(2);
   await expect(page.getByRole('region', { name: 'Next' })).toContainText(/more at the true boil/);
@@ -89,4 +89,31 @@ test('promised, reckoned and measured stand apart; the demo’s batches scatter 
   await expect(page.getByRole('row').filter({ hasText: 'abandoned' })).toHaveCount(1);
   await cook.go('/book/demo-batch-7');
   await expect(page.getByRole('region', { name: 'Log' })).toContainText('Abandoned: scorched');
+});
+
+test('a way that is only looked at is in no list; a batch is made again, as planned and as it went', async ({
+  page,
+}) => {
+  const cook = await Cook.enter(page, 'own');
+  await cook.plans('No soak');
+  await expect(page.getByText(/a draft: kept once/)).toBeVisible();
+  await cook.go('/plan');
+  await expect(page.getByRole('region', { name: 'Your plans' })).toHaveCount(0);
+  await cook.plans('No soak');
+  await cook.types('fresh water', '1210');
+  await cook.rests();
+  await cook.go('/plan');
+  await expect(page.getByRole('region', { name: 'Your plans' }).getByRole('link')).toHaveCount(1);
+  await page.getByRole('link', { name: /Soy milk, no soak/ }).click();
+  await cook.starts();
+  await cook.goesOnUntil(/^Grind load 1/);
+  await cook.records('fresh water', '1300');
+  await cook.finishes();
+  await page.getByRole('link', { name: 'In the book' }).click();
+  const batch = page.url();
+  await page.getByRole('button', { name: 'Make it again', exact: true }).click();
+  await expect(cook.field('fresh water')).toHaveValue('1210');
+  await page.goto(batch);
+  await cook.press('Make it again, as it really went');
+  await expect(cook.field('fresh water')).toHaveValue('1300');
 });

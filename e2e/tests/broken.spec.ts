@@ -28,7 +28,7 @@ async function damage(page: Page, batch: string): Promise<void> {
   );
 }
 
-test('a batch that cannot be reckoned takes down no other, nor the worktop, nor Kit and its export', async ({
+test('a batch that cannot be worked out takes down no other, nor the worktop, nor Kit and its export', async ({
   page,
 }) => {
   test.setTimeout(120_000);
@@ -40,7 +40,7 @@ test('a batch that cannot be reckoned takes down no other, nor the worktop, nor 
   await damage(page, 'demo-batch-14');
   await cook.go('/');
   await expect(
-    page.getByRole('alert').filter({ hasText: 'Batch 17, Weekday soy, one wash, cannot be reckoned' }),
+    page.getByRole('alert').filter({ hasText: 'Batch 17, Weekday soy, one wash, cannot be worked out' }),
   ).toBeVisible();
   await expect(
     page
@@ -54,16 +54,16 @@ test('a batch that cannot be reckoned takes down no other, nor the worktop, nor 
   await cook.go('/book');
   await expect(page.getByRole('row', { name: /One nut, three jars/ })).toContainText('done');
   await cook.go('/book/demo-batch-14');
-  await expect(page.getByRole('heading', { name: /Batch 14, .* cannot be reckoned/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /Batch 14, .* cannot be worked out/ })).toBeVisible();
   await cook.go('/book/demo-batch-13');
   await expect(page.getByRole('region', { name: 'Figures' })).toContainText('milk');
   await cook.go('/bench/demo-batch-17');
-  await expect(page.getByRole('heading', { name: /cannot be reckoned/ })).toBeVisible();
+  await expect(page.getByRole('heading', { name: /cannot be worked out/ })).toBeVisible();
   await cook.exports();
   // And it is not taken in elsewhere: the file says which row is at fault.
   await cook.choosesFile(await cook.exports());
   await expect(page.getByRole('alert')).toContainText(/batches, row \d+: kit\.things is empty/);
-  // The jar that cannot be reckoned can still be cleared away.
+  // The jar that cannot be worked out can still be cleared away.
   await cook.go('/');
   const broken = page.getByRole('alert').filter({ hasText: /A jar of batch 14/ });
   await expect(broken.first()).toBeVisible();

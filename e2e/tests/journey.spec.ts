@@ -49,8 +49,8 @@ test('a soy milk from plan to jar, through a reload, out to a file and back', as
   expect(await cook.shelf()).toEqual(poured);
 
   await cook.go('/book');
-  await expect(page.getByRole('row', { name: /No soak/ })).toContainText('done');
-  await page.getByRole('link', { name: /No soak/ }).click();
+  await expect(page.getByRole('row', { name: /no soak/ })).toContainText('done');
+  await page.getByRole('link', { name: /no soak/ }).click();
   await expect(page.getByRole('region', { name: 'Figures' })).toContainText('measured');
   await expect(page.getByRole('region', { name: 'Log' })).toContainText('weight in the jars, all together: 780 g');
 });

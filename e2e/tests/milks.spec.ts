@@ -5,7 +5,7 @@ test('the use is asked first, and it decides the order; what is not at hand come
   page,
 }) => {
   const cook = await Cook.enter(page, 'own', '/plan');
-  const first = page.getByRole('list', { name: 'Schools, the best fit first' }).getByRole('listitem').first();
+  const first = page.getByRole('list', { name: 'Methods, the best fit first' }).getByRole('listitem').first();
   await page.getByRole('button', { name: 'tofu' }).click();
   await expect(first).toContainText('soy milk');
   await page.getByRole('button', { name: 'boil in cooking' }).click();
@@ -152,7 +152,7 @@ test('a food and a school of one’s own: made, used in a plan, kept through a r
   page,
 }) => {
   const cook = await Cook.enter(page, 'own', '/kit');
-  const own = page.getByRole('region', { name: 'Your own foods and schools' });
+  const own = page.getByRole('region', { name: 'Your own foods and methods' });
   await own.getByLabel('a food of my own, like').selectOption('oats-rolled');
   await own.getByRole('button', { name: 'Add it' }).click();
   await own.getByRole('textbox', { name: 'name' }).fill('Hill oats');
@@ -164,10 +164,10 @@ test('a food and a school of one’s own: made, used in a plan, kept through a r
   await protein.fill('14');
   await cook.rests();
   await cook.plans('The middle way');
-  await cook.station('Soak').getByRole('button', { name: 'Open Soak' }).click();
+  await cook.station('Food').getByRole('button', { name: 'Open Food' }).click();
   await page.getByLabel('which food').first().selectOption({ label: 'Hill oats, dry' });
   await expect(cook.field('hill oats')).toBeVisible();
-  await page.getByRole('button', { name: 'Save as my school' }).click();
+  await page.getByRole('button', { name: 'Save as my method' }).click();
   await cook.rests();
   await cook.go('/plan');
   await page.getByRole('button', { name: /^Show all/ }).click();

@@ -38,8 +38,8 @@ test('a double click starts one batch, makes one plan, keeps one copy', async ({
   expect(await rowsOf(page, 'plans')).toHaveLength(1);
   await page.getByRole('button', { name: 'Keep as a new plan' }).dblclick();
   await expect(page.getByRole('textbox', { name: 'Name of the plan' })).toHaveValue(/, copy$/);
-  await page.getByRole('button', { name: 'Save as my school' }).dblclick();
-  await expect(page.getByText(/one of your own schools/)).toBeVisible();
+  await page.getByRole('button', { name: 'Save as my method' }).dblclick();
+  await expect(page.getByText(/one of your own methods/)).toBeVisible();
   expect([(await rowsOf(page, 'plans')).length, (await rowsOf(page, 'methods')).length]).toEqual([2, 1]);
   await page.getByRole('button', { name: 'Start this batch' }).dblclick();
   await expect(cook.heading()).toBeVisible();

@@ -40,7 +40,7 @@ describe('predict', () => {
   });
   test.each<[string, string[], RegExp]>([
     ['nothing named', [], /No plan was named/],
-    ['an unknown school', ['--method', 'x'], /no school "x"/],
+    ['an unknown school', ['--method', 'x'], /no method "x"/],
     ['an unknown flag', ['--fry'], /is not known/],
     ['a file that is not there', ['none.json'], /could not be read/],
     ['two plans', ['a', 'b'], /One plan at a time/],

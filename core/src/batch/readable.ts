@@ -48,7 +48,10 @@ const planned = (step: Step, what: string): number | undefined =>
 const liquidDensity = (s: Stream): number | null =>
   s.freeWaterG > s.boundWaterG && volumeMl(s) > 0 ? massG(s) / volumeMl(s) : null;
 
-/** All that came to a step, g: the streams it takes as they were, and what flowed in from outside. */
+/**
+ * All that can have come to a step, g: the streams it takes as they were, what flowed in from outside, and the steam that
+ * left before, which is an estimate: less of it may have gone.
+ */
 function cameTo(p: Progress, step: Step, index: number): number {
   let sum = 0;
   for (const name of kindOf(step.kind).reads(step.params)) {
@@ -58,7 +61,11 @@ function cameTo(p: Progress, step: Step, index: number): number {
       .findLast(([n]) => n === name)?.[1];
     sum += before ? massG(before) : larderG(p, name);
   }
-  for (const f of p.outcome.ledger) if (f.step === step.id && 'outside' in f.from) sum += flowG(f);
+  const before = new Set(p.recipe.steps.slice(0, index).map((s) => s.id));
+  for (const f of p.outcome.ledger) {
+    if (f.step === step.id && 'outside' in f.from) sum += flowG(f);
+    if (before.has(f.step) && 'outside' in f.to && f.to.outside === 'steam') sum += flowG(f);
+  }
   return sum;
 }
 const larderG = (p: Progress, stream: string): number =>

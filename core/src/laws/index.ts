@@ -8,7 +8,16 @@ export {
   LOSS_MAKEUP,
   coverWater,
 } from './hydration';
-export { mixedC, vesselKJPerK, PLASTIC_JUG_KJ_PER_KL, withIce, ICE, WATER_KJ_PER_KGK } from './mixing';
+export {
+  mixedC,
+  vesselKJPerK,
+  PLASTIC_JUG_KJ_PER_KL,
+  withIce,
+  ICE,
+  WATER_KJ_PER_KGK,
+  boilingShare,
+  standsUntilS,
+} from './mixing';
 export {
   rittingerUm,
   openedShare,

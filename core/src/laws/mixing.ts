@@ -22,6 +22,34 @@ export function mixedC(parts: readonly (readonly [number, number])[]): number {
 
 /** Heat capacity of water in a kitchen, kJ/kgK. */
 export const WATER_KJ_PER_KGK = 4.19;
+/**
+ * Share of boiling water in a mixture with cold that comes to `c`, 0..1; null: out of reach. 80 °C with water of 15:
+ * 1 kg boiling to 308 g cold, .765.
+ */
+export function boilingShare(c: number, boilC: number, coldC: number): number | null {
+  const share = (c - coldC) / (boilC - coldC);
+  return boilC > coldC && share >= 0 && share <= 1 ? share : null;
+}
+/** Open boiling water cools with this time constant for each litre of it, s (models §7; estimate). */
+const OPEN_S_PER_L = 45 * 60;
+/**
+ * Boiling water poured into a vessel and left standing open: seconds until it is at `c`. The vessel takes its share at
+ * once. 0: it is no warmer than that already; null: never. 1 l into 600 g of glass: 91.4 °C, and 80 after 7.8 min.
+ */
+export function standsUntilS(
+  waterG: number,
+  c: number,
+  boilC: number,
+  roomC: number,
+  vesselKJPerK: number,
+): number | null {
+  const startC = mixedC([
+    [(within('water', waterG, 1e-6, Infinity) * WATER_KJ_PER_KGK) / 1000, boilC],
+    [vesselKJPerK, roomC],
+  ]);
+  if (startC <= c) return 0;
+  return c > roomC ? OPEN_S_PER_L * (waterG / 1000) * Math.log((startC - roomC) / (c - roomC)) : null;
+}
 /** Melting of ice, kJ/kg, its heat capacity, kJ/kgK, and a home freezer, °C (models §3; common practice). */
 export const ICE = { meltKJPerKg: 334, kJPerKgK: 2.1, freezerC: -18 } as const;
 /**

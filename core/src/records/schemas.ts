@@ -197,6 +197,7 @@ export const SCHEMAS = {
     from: object({ method: id(), edition: number(1, 1000) }).allow(null),
     use: text(40).allow(null),
     recipe: recipe(),
+    draft: Joi.valid(true).optional(),
     createdAt: instant(),
     updatedAt: instant(),
   }),

@@ -19,6 +19,8 @@ export interface PlanRecord {
   /** What the milk is for, as it was asked before; null: not asked. */
   readonly use: string | null;
   readonly recipe: Recipe;
+  /** Opened to look at, and not yet changed, named or started: it is in no list. */
+  readonly draft?: true;
   readonly createdAt: number;
   readonly updatedAt: number;
 }

@@ -4,6 +4,8 @@
  */
 export {
   BODY_FROM,
+  boilingC,
+  boilingShare,
   BOIL_AT_LEAST_S,
   COLD_C,
   COOLING_LIMITS,
@@ -20,6 +22,8 @@ export {
   passesBelowUm,
   PASTEURISED_MIN,
   SLIPPERY_FROM,
+  standsUntilS,
+  vesselKJPerK,
   TOUCHED_CAP_DAYS,
   WATERY_BELOW,
 } from '../laws';

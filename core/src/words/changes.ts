@@ -44,5 +44,5 @@ export function fitText(f: Fit): string | null {
   if (f.leftOver < -20) return `${join(grams(-f.leftOver))} is unaccounted for: spilt, or weighed with another pot?`;
   if (f.leftOver > 20) return `${join(grams(f.leftOver))} more than there can be: was the pot weighed with it?`;
   if (Math.abs(f.value - 1) < 0.08) return null;
-  return `${kind[f.value > 1 ? 0 : 1]}: ${plain(f.value, 1)} times. The rest of this batch is reckoned so.`;
+  return `${kind[f.value > 1 ? 0 : 1]}: ${plain(f.value, 1)} times. The rest of this batch is worked out so.`;
 }

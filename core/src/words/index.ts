@@ -2,11 +2,13 @@ export { join, grams, millilitres, celsius, percent, duration, roughly, clock, f
 export type { Spoken } from './format';
 export { warningText, fixText, SPOKEN } from './warnings';
 export { instruction } from './bench';
+export { hotWaterOf, hotWaterText } from './hotWater';
 export { taskName } from './tasks';
 export type { Instruction } from './instruction';
 export { changeText, fitText, taughtText } from './changes';
 export { numberFaultText, orderFaultText } from './faults';
-export { HYGIENE, CHOICES, STATIONS, streamName } from './labels';
+export { HYGIENE, CHOICES, streamName } from './labels';
+export { stationName } from './stations';
 export { milkOf, milkName, foodOf } from './food';
 export type { FoodWords } from './food';
 export {

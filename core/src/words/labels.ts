@@ -51,8 +51,6 @@ export const CHOICES: Readonly<Record<string, string>> = {
   glucose: 'glucose syrup',
   other: 'another, by °Brix',
   water: 'running water',
-  waterIce: 'running water, then ice',
+  waterIce: 'water, then ice',
   iceBath: 'ice bath',
 };
-/** The stations of a plan. */
-export const STATIONS = { soak: 'Soak', grind: 'Grind', strain: 'Strain', cook: 'Cook', jar: 'Jar' } as const;

@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { progressOf, readableAt } from '../../src/batch';
 import type { BatchEvent } from '../../src/batch';
-import { massG, volumeMl } from '../../src/kitchen';
+import { flowG, massG, volumeMl } from '../../src/kitchen';
 import { kindOf } from '../../src/steps';
 import { sampleBatch } from '../records/sample';
 
@@ -49,7 +49,14 @@ describe('what can be read at a step', () => {
     expect(milk?.mostG).toBeLessThan(came + 20);
     expect(milk?.expected).toBeLessThan(milk?.mostG ?? 0);
     const jars = at('jar', 'filledG');
-    expect(jars?.mostG).toBeLessThan((jars?.expected ?? 0) * 1.03);
+    // Less steam may have gone than is reckoned.
+    const steam = p.outcome.ledger.reduce(
+      (g, f) => g + ('outside' in f.to && f.to.outside === 'steam' ? flowG(f) : 0),
+      0,
+    );
+    expect(steam).toBeGreaterThan(50);
+    expect(jars?.mostG).toBeGreaterThan((jars?.expected ?? NaN) + steam);
+    expect(jars?.mostG).toBeLessThan((jars?.expected ?? 0) * 1.05 + steam);
     // Soaked beans weigh what they weighed and the water that was poured on them.
     expect(at('drain', 'solidsG')?.mostG).toBeGreaterThan((at('drain', 'solidsG')?.expected ?? NaN) * 1.2);
   });

@@ -109,3 +109,21 @@ test('what was poured and timed stands in place of what was planned; a weighing 
   const told = turns(remedies(made, unlearned(SEA), 'slimy'), 'each load');
   expect(told?.from).toBe(190);
 });
+
+test('a complaint is offered where the milk can give rise to it, and not a little below', () => {
+  const base = look(school('oat-middle'), unlearned(SEA))?.summary;
+  const main = base?.main;
+  if (!base || !main?.body) throw new Error('no milk');
+  const body = main.body;
+  const can = (change: Partial<typeof main>): readonly Complaint[] =>
+    complaintsOf({ ...base, main: { ...main, ...change } });
+  const within = (c: Complaint, below: Partial<typeof main>, above: Partial<typeof main>) =>
+    expect([c, can(below).includes(c), can(above).includes(c)]).toEqual([c, false, true]);
+  within('slimy', { body: { ...body, glucan: 1.015 } }, { body: { ...body, glucan: 1.03 } });
+  within('tooThick', { body: { ...body, relative: 1.25 } }, { body: { ...body, relative: 1.35 } });
+  const hot = (relative: number) => ({ body: { ...body, later: body.later.map((x) => ({ ...x, relative })) } });
+  within('thickensHot', hot(1.95), hot(2.05));
+  within('gritty', { grit: 0.00045 }, { grit: 0.00055 });
+  within('beany', { beany: 0.95 }, { beany: 1.05 });
+  expect(can({})).toContain('watery');
+});

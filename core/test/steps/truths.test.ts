@@ -293,3 +293,16 @@ test('what foams little fills its jug nearly to the mark: rated/1.1; soy no more
   expect(holds('almonds')).toBeCloseTo(ml / 1.1, 6);
   expect(holds('soybeans')).toBeCloseTo(ml * 0.67, 6);
 });
+
+test('what this kitchen found to leave its beans leaves them: a tenth more of all that can, never more than there is', () => {
+  const steps = [step('grind', { waterG: 1100, durationS: 300 }), step('strain')];
+  const protein = (mean: number) => {
+    const beliefs = { 'leaving:soybeans': { mean, sd: 0.1, n: 3, low: 0.2, high: 3 } };
+    const o = fold({ materials: MATERIALS, larder: [of('soybeans', 150)], steps }, { kit: SEA, beliefs });
+    const all = Object.values(o.products).reduce((g, s) => g + s.released.protein, 0);
+    return { all, whole: Object.values(o.products).reduce((g, s) => g + contents(s).protein, 0) };
+  };
+  expect(protein(1.1).all / protein(1).all).toBeCloseTo(1.1, 2);
+  expect(protein(3).all).toBeLessThanOrEqual(protein(3).whole);
+  expect(protein(3).all).toBeGreaterThan(protein(1.1).all);
+});

@@ -3,7 +3,7 @@ import { expect, test, describe } from '@jest/globals';
 import { look } from '../../src/questions';
 import { METHODS, recipeIn, recipeOf } from '../../src/methods';
 import { kindOf } from '../../src/steps';
-import type { Fit } from '../../src/steps';
+import type { Fit, Station } from '../../src/steps';
 import {
   celsius,
   figureText,
@@ -13,6 +13,7 @@ import {
   join,
   orderFaultText,
   roughly,
+  stationName,
   streamName,
   taskName,
   warningText,
@@ -123,4 +124,23 @@ test('in a kitchen a school takes that kitchen’s tap water, and nothing else o
       }
     });
   }
+});
+
+test('a station is called after what is done in it', () => {
+  const name = (id: string, station: Station) => {
+    const m = METHODS.find((x) => x.id === id);
+    if (!m) throw new Error(id);
+    return stationName(station, recipeOf(m));
+  };
+  expect([name('soy-washed', 'soak'), name('soy-no-soak', 'soak'), name('oat-middle', 'soak')]).toEqual([
+    'Soak',
+    'Boil whole',
+    'Food',
+  ]);
+  expect([name('soy-washed', 'cook'), name('oat-middle', 'cook'), name('rice-toasted', 'cook')]).toEqual([
+    'Cook',
+    'Cool',
+    'Cook',
+  ]);
+  expect(name('coconut-graded', 'grind')).toBe('Knead');
 });

@@ -23,7 +23,7 @@ export function predict(args: readonly string[], io: Io): Ran {
   if (first === '--methods') return ok(METHODS.map((m) => `${m.id}\t${m.milk}\t${m.name}\t${m.line}\n`).join(''));
   if (first === '--method') {
     const m = second === undefined ? undefined : methodById(second);
-    if (!m) return bad(`There is no school "${second ?? ''}". Known are ${METHODS.map((x) => x.id).join(', ')}.`);
+    if (!m) return bad(`There is no method "${second ?? ''}". Known are ${METHODS.map((x) => x.id).join(', ')}.`);
     return ok(`${JSON.stringify(writePlan({ name: m.name, method: m.id, recipe: recipeOf(m) }), null, 2)}\n`);
   }
   if (first.startsWith('--')) return bad(`"${first}" is not known. ${USAGE}`);

@@ -43,7 +43,7 @@ export function Worktop() {
           <span className="small max-w-52 truncate" style={{ color: 'var(--bar-ash)' }}>
             {b.batch.name}
           </span>
-          <span className="font-semibold">cannot be reckoned</span>
+          <span className="font-semibold">cannot be worked out</span>
         </Link>
       ))}
       {bench && open.length === 0 && bench.broken.length === 0 && (

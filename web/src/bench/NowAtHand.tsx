@@ -3,7 +3,7 @@ import { canSkip, holdingNow, lastSeq, pausedSince } from '@ironpan/core/batch';
 import { look } from '@ironpan/core/questions';
 import type { TaskState } from '@ironpan/core/batch';
 import { warningsOf } from '@ironpan/core/checks';
-import { clock, duration, instruction, join, percent, warningText } from '@ironpan/core/words';
+import { clock, duration, hotWaterOf, instruction, join, percent, warningText } from '@ironpan/core/words';
 import { useState } from 'react';
 import { useNow, now as nowMs } from '../clock';
 import { append } from '../store/batches';
@@ -27,6 +27,8 @@ export function NowAtHand({ r, t }: { readonly r: Running; readonly t: TaskState
   const stage = r.progress.outcome.stages[t.index];
   const timer = timerOf(r, now);
   const say = stage ? instruction(t.step, stage, t.task.id, r.progress.recipe, r.batch.kit) : null;
+  // The water is poured with the first task of a step; blanching brings its own to the boil.
+  const hot = stage?.tasks[0]?.id === t.task.id || t.step.kind === 'grind' ? hotWaterOf(t.step, r.batch.kit) : null;
   const write = useWrite();
   const seen = lastSeq(r.events);
   const log = (what: string, h: readonly Happening[], then: () => void = () => undefined): void =>
@@ -54,6 +56,7 @@ export function NowAtHand({ r, t }: { readonly r: Running; readonly t: TaskState
       </p>
       <h1 className="text-3xl wide:text-4xl">{say.title}</h1>
       <p className="mt-2 text-[1.2rem]">{say.say}</p>
+      {hot !== null && <p className="mt-1 text-[1.1rem]">{hot}</p>}
       {say.cue !== null && <p className="quiet mt-1 text-[1.19rem]">Look for: {say.cue}</p>}
       {say.caution !== undefined && (
         <p className="alert alert-warning mt-2 text-[1.1rem]" role="note">

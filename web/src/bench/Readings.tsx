@@ -10,7 +10,7 @@ export function Readings({ r, t }: { readonly r: Running; readonly t: TaskState 
   return (
     <section aria-label="Readings" className="plate p-4">
       <h2 className="text-lg">If you measure it</h2>
-      <p className="quiet small mb-3">Each is optional. The rest of the batch is reckoned anew from it.</p>
+      <p className="quiet small mb-3">Each is optional. The rest of the batch is worked out anew from it.</p>
       <div className="flex flex-col gap-3">
         {here.map((x) => (
           <ReadingField

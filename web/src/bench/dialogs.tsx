@@ -71,7 +71,7 @@ export function SkipDialog({ dangers, onSkip, write, onClose }: SkipDialogProps)
           {d}
         </p>
       ))}
-      <p className="mb-3">The rest is reckoned without it. The log keeps the reason.</p>
+      <p className="mb-3">The rest is worked out without it. The log keeps the reason.</p>
       <Why
         reasons={usual(SKIPPED_WHY, SKIP_REASONS)}
         other="other"

@@ -13,6 +13,7 @@ import { NotSaved } from '../ui/NotSaved';
 import { useWrite } from '../ui/useWrite';
 import { Correct } from './Correct';
 import { Log } from './Log';
+import { MakeAgain } from './MakeAgain';
 import { WouldHaveHelped } from './WouldHaveHelped';
 
 /** One batch of the book. */
@@ -42,6 +43,7 @@ export function BookBatchPage() {
           <Correct r={r} />
         </div>
         <div className="flex flex-col gap-4">
+          <MakeAgain r={r} />
           <Bench r={r} />
           <Log r={r} />
         </div>
@@ -50,7 +52,7 @@ export function BookBatchPage() {
   );
 }
 
-/** Promised at the start, reckoned now from all readings, and measured: three different things, never mixed. */
+/** Promised at the start, worked out now from all readings, and measured: three different things, never mixed. */
 function Figures({ r }: { readonly r: Running }) {
   const m = r.progress.summary.main;
   const p = r.batch.promised;
@@ -68,7 +70,7 @@ function Figures({ r }: { readonly r: Running }) {
               promised
             </th>
             <th scope="col" className="pl-3 text-right!">
-              reckoned now
+              worked out now
             </th>
             <th scope="col" className="pl-3 text-right!">
               measured

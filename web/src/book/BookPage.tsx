@@ -77,7 +77,7 @@ function Rows({ count }: { readonly count: number }) {
               promised
             </th>
             <th scope="col" className="text-right!">
-              reckoned from readings
+              worked out from readings
             </th>
             <th scope="col" className="text-right!">
               measured

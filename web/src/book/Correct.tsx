@@ -11,7 +11,9 @@ export function Correct({ r }: { readonly r: Running }) {
   return (
     <section aria-label="Readings" className="plate p-4">
       <h2 className="text-xl">Readings</h2>
-      <p className="quiet small mb-2">A correction reckons the batch and its jars anew. The log keeps both.</p>
+      <p className="quiet small mb-2">
+        After a correction the batch and its jars are worked out anew. The log keeps both.
+      </p>
       {steps.map(({ step, can }) => {
         const given = r.progress.readings.filter((x) => x.step === step.id).length;
         return (

@@ -73,7 +73,7 @@ function Found({ r, made, complaint, found }: FoundProps) {
   const levers = leversOf(made);
   const of = COMPLAINTS[complaint].of;
   if (found.length === 0)
-    return <p>Nothing that can be turned in this way of making it would have helped by itself. Try another school.</p>;
+    return <p>Nothing that can be turned in this way of making it would have helped by itself. Try another method.</p>;
   const plan = (x: Remedy): void =>
     write.run(
       'the new plan',
@@ -117,7 +117,7 @@ function Found({ r, made, complaint, found }: FoundProps) {
         })}
       </ol>
       <p className="small quiet mt-2">
-        Reckoned from what was poured and timed in this batch, one thing changed at a time. Estimates.
+        Worked out from what was poured and timed in this batch, one thing changed at a time. Estimates.
       </p>
     </>
   );

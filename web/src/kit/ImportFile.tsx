@@ -15,7 +15,7 @@ const TABLE = {
   jars: 'jars',
   jarEvents: 'jar log lines',
   materials: 'own materials',
-  methods: 'own schools',
+  methods: 'own methods',
   fridge: 'fridge settings',
   settings: 'preferences',
   undo: 'steps back',

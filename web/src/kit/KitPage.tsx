@@ -24,7 +24,7 @@ export function KitPage() {
     <div className="mx-auto max-w-[84rem] px-4 py-5 wide:px-5">
       <h1 className="mb-1 text-3xl">Kit</h1>
       <p className="quiet mb-4">
-        Usual values stand here until you change them. Every plan is reckoned with them; a batch keeps those it began
+        Usual values stand here until you change them. Every plan is worked out with them; a batch keeps those it began
         with.
       </p>
       <NotSaved of={unsaved} />

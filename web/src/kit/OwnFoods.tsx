@@ -42,8 +42,8 @@ export function OwnFoods() {
   const write = useWrite();
   if (!foods || !schools) return null;
   return (
-    <section aria-label="Your own foods and schools" className="plate p-4">
-      <h2 className="mb-1 text-xl">Your own foods and schools</h2>
+    <section aria-label="Your own foods and methods" className="plate p-4">
+      <h2 className="mb-1 text-xl">Your own foods and methods</h2>
       <p className="quiet small mb-2">
         A food of your own is like a known one in all you do not change. Choose it in a plan beside the food’s name.
       </p>
@@ -74,7 +74,7 @@ export function OwnFoods() {
       </div>
       <NotSaved of={write} />
       {schools.length > 0 && (
-        <ul className="mt-4" aria-label="Your own schools">
+        <ul className="mt-4" aria-label="Your own methods">
           {schools.map((s) => (
             <li key={s.id} className="rowline flex items-baseline justify-between gap-3 py-2">
               <span>
@@ -85,12 +85,12 @@ export function OwnFoods() {
                 className="link small"
                 onClick={() =>
                   write.run(
-                    'that it is no longer a school',
+                    'that it is no longer a method',
                     () => deleteSchool(s.id),
                     () =>
                       tell(
-                        `“${s.name}” is no longer a school.`,
-                        putBack('the school', () => restoreSchool(s)),
+                        `“${s.name}” is no longer a method.`,
+                        putBack('the method', () => restoreSchool(s)),
                       ),
                   )
                 }

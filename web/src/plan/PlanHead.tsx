@@ -67,11 +67,11 @@ export function PlanHead({ plan, look, here, undo, onRename, onEdit, onStep }: P
     );
   const mine = (): void =>
     write.run(
-      'the school',
+      'the method',
       () => keepAsSchool(plan, now()),
       (id) =>
         tell(
-          `“${plan.name}” is now one of your own schools; new plans can begin from it.`,
+          `“${plan.name}” is now one of your own methods; new plans can begin from it.`,
           putBack('that', () => deleteSchool(id), 'Undo'),
         ),
     );
@@ -105,6 +105,7 @@ export function PlanHead({ plan, look, here, undo, onRename, onEdit, onStep }: P
             <p className="quiet small">
               {method.name}
               {use ? `, to ${use}` : ''}
+              {plan.draft ? ' · a draft: kept once you change, name or start it' : ''}
             </p>
           )}
           <Small label="Undo" off={!undo.back} run={() => step('back')} />
@@ -114,7 +115,7 @@ export function PlanHead({ plan, look, here, undo, onRename, onEdit, onStep }: P
           </Link>
           <Small label="Backwards" off={!look} run={() => setBackwards(true)} />
           <Small label="Keep as a new plan" once run={copy} />
-          <Small label="Save as my school" once run={mine} />
+          <Small label="Save as my method" once run={mine} />
           <Small label="Delete" once run={remove} />
         </div>
       </div>

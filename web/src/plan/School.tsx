@@ -25,7 +25,7 @@ export function School({ plan, here, onEdit }: SchoolProps) {
     <div className="flex flex-wrap justify-between gap-6 px-4 py-3" style={{ borderTop: '1px solid var(--line)' }}>
       {m && (
         <details className="max-w-2xl flex-1 basis-72">
-          <summary className="cursor-pointer font-semibold">Why this school does it so</summary>
+          <summary className="cursor-pointer font-semibold">Why this method does it so</summary>
           <List of={[m.line, ...m.reasons]} />
           <p className="mt-2 font-semibold">What to look for</p>
           <List of={m.cues} />

@@ -10,7 +10,7 @@ export function BrokenJar({ j }: { readonly j: Broken }) {
   return (
     <div className="alert alert-error mb-4" role="alert">
       <p>
-        A jar of batch {j.batch.number}, {j.batch.name}, cannot be reckoned ({j.why}). Do not drink what is in it by
+        A jar of batch {j.batch.number}, {j.batch.name}, cannot be worked out ({j.why}). Do not drink what is in it by
         what this page says of others.
       </p>
       <button

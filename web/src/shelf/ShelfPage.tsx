@@ -76,7 +76,7 @@ function EmptyKitchen() {
     <div className="mx-auto max-w-2xl px-4 py-12 text-center">
       <h1 className="mb-3 text-4xl">Your shelf is empty</h1>
       <p className="mb-6 text-lg">
-        Say what the milk is for and choose a way of making it. Ironpan reckons what will come out in your kitchen,
+        Say what the milk is for and choose a way of making it. Ironpan works out what you will get in your kitchen,
         takes you through it at the bench, and keeps the jars here with the time they have left.
       </p>
       <div className="flex flex-wrap justify-center gap-3">

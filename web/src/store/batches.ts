@@ -64,7 +64,7 @@ export async function startBatch(plan: PlanRecord, here: HereRecord, at: number)
   if (orderFaults(plan.recipe).length > 0) throw new RangeError('the steps of this plan are out of order');
   const promised = promisedOf(summarise(plan.recipe, fold(plan.recipe, here), kit));
   const d = db();
-  return d.transaction('rw', d.batches, d.events, d.digests, d.learned, async () => {
+  return d.transaction('rw', [d.batches, d.events, d.digests, d.learned, d.plans], async () => {
     const recent = await d.batches
       .where('startedAt')
       .between(at - ONE_PRESS_MS, at + ONE_PRESS_MS)
@@ -86,6 +86,13 @@ export async function startBatch(plan: PlanRecord, here: HereRecord, at: number)
       startedAt: at,
     };
     await d.batches.add(batch);
+    // A draft that is made is a plan.
+    await d.plans
+      .where('id')
+      .equals(plan.id)
+      .modify((p) => {
+        delete (p as { draft?: true }).draft;
+      });
     await keepDigests([digestRow(batch, [], progressOf(batch, []))]);
     return batch.id;
   });

@@ -10,8 +10,16 @@ import { schoolRecipe } from './own';
 /** Edits of one field within this time are one step back, ms. */
 const ONE_GESTURE = 1200;
 
-/** Every plan, the last changed first. */
-export const allPlans = (): Promise<PlanRecord[]> => db().plans.orderBy('updatedAt').reverse().toArray();
+/** Every plan but the drafts, the last changed first. */
+export const allPlans = async (): Promise<PlanRecord[]> =>
+  (await db().plans.orderBy('updatedAt').reverse().toArray()).filter((p) => !p.draft);
+/** A draft that nobody came back to in this time is swept up, ms: another window may still have a younger one open. */
+const DRAFT_LIVES = 24 * 3_600_000;
+/** The same plan, kept. */
+export function kept(p: PlanRecord): PlanRecord {
+  const { draft: _, ...plan } = p;
+  return plan;
+}
 /** One plan; null: not here. */
 export const onePlan = async (id: string): Promise<PlanRecord | null> => (await db().plans.get(id)) ?? null;
 
@@ -27,12 +35,23 @@ export async function addPlan(
   await db().plans.add({ v: 2, id, rev: 1, name, from, use, recipe, createdAt: at, updatedAt: at });
   return id;
 }
-/** A new plan from a school, known or the cook's own. One that is not there: RangeError. */
+/**
+ * A draft from a method, known or the cook's own, named by milk and way; it becomes a plan once it is changed, named or
+ * started. Older drafts that never did are swept up. A method that is not there: RangeError.
+ */
 export async function planFromMethod(id: string, at: number, use: string | null = null): Promise<string> {
   const school = await schoolRecipe(id);
-  if (!school) throw new RangeError(`no school ${id}`);
+  if (!school) throw new RangeError(`no method ${id}`);
   const edition = methodById(id)?.edition ?? 1;
-  return addPlan(school.name, { method: id, edition }, school.recipe, at, use);
+  const d = db();
+  return d.transaction('rw', d.plans, d.undo, async () => {
+    const old = await d.plans.filter((p) => p.draft === true && p.createdAt < at - DRAFT_LIVES).primaryKeys();
+    await d.plans.bulkDelete(old);
+    await d.undo.bulkDelete(old);
+    const plan = await addPlan(school.name, { method: id, edition }, school.recipe, at, use);
+    await d.plans.update(plan, { draft: true });
+    return plan;
+  });
 }
 
 export interface PlanEdit {
@@ -67,7 +86,7 @@ export function savePlan(e: PlanEdit, at: number): Promise<Saved> {
       if (merged.conflict) {
         const name = `${e.name} (from the other window)`.slice(0, 120);
         const id = newId('plan');
-        await d.plans.add({ ...now, id, rev: 1, name, recipe: e.recipe, createdAt: at, updatedAt: at });
+        await d.plans.add({ ...kept(now), id, rev: 1, name, recipe: e.recipe, createdAt: at, updatedAt: at });
         return { is: 'keptApart', id, name };
       }
       to = merged.plan;
@@ -77,7 +96,7 @@ export function savePlan(e: PlanEdit, at: number): Promise<Saved> {
     const before: PlanVersion = { name: now.name, recipe: now.recipe };
     const past = sameGesture ? undo.past : [...(undo?.past ?? []), before].slice(-MOST_UNDO);
     await d.undo.put({ plan: e.id, past, future: [], touched: e.touched, at });
-    const plan = { ...now, rev: now.rev + 1, name: to.name, recipe: to.recipe, updatedAt: at };
+    const plan = { ...kept(now), rev: now.rev + 1, name: to.name, recipe: to.recipe, updatedAt: at };
     await d.plans.put(plan);
     return now.rev === e.rev ? { is: 'saved', rev: plan.rev } : { is: 'merged', plan };
   });

@@ -21,8 +21,8 @@ interface ReadingFieldProps {
   readonly recorded: number | undefined;
 }
 const UNIT = { g: 'g', C: '°C', s: 's', min: 'min', h: 'h', count: '' } as const;
-/** So far over all that came to the step, as a share, that the scale or the bowl is asked about. */
-const OVER = 1.03;
+/** So far over all that can have come to the step, as a share, that the scale or the bowl is asked about. */
+const OVER = 1.05;
 const tidy = (x: number): string => String(Number(x.toPrecision(5)));
 /** An expectation is no finer than it can be read: whole above ten, a tenth below. */
 const rounded = (x: number): number => (Math.abs(x) >= 10 ? Math.round(x) : Math.round(x * 10) / 10);

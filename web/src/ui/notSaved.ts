@@ -11,7 +11,7 @@ const CAUSES: Readonly<Record<string, string>> = {
   VersionError: 'Another window uses a newer Ironpan. Reload this one.',
   SecurityError: 'This browser refuses to keep anything for this address. Allow site data for it.',
   OpenFailedError: 'The storage of this browser cannot be opened. Close other windows of Ironpan, then reload.',
-  RangeError: 'It cannot be reckoned as it stands.',
+  RangeError: 'It cannot be worked out as it stands.',
 };
 /** The name that counts: Dexie wraps a failure in others of its own. */
 export function failureName(e: unknown): string {

@@ -2,7 +2,7 @@ import { expect, test } from '@jest/globals';
 import type { PlanRecord } from '@ironpan/core/records';
 import { applyEdits } from '@ironpan/core/steps';
 import { PlanSession } from '../../src/plan/session';
-import { allPlans, deletePlan, onePlan, planFromMethod } from '../../src/store/plans';
+import { allPlans, kept as keptPlan, deletePlan, onePlan, planFromMethod } from '../../src/store/plans';
 import { shownNotes } from '../../src/ui/toast';
 import { kitchenForEach } from '../setup';
 
@@ -70,7 +70,7 @@ test('both windows at the same moment: both versions are kept, and the cook is t
   const p = await onePlan(id);
   if (!p) throw new Error('gone');
   const theirs = applyEdits(p.recipe, set(666));
-  await open().plans.put({ ...p, rev: p.rev + 1, name: 'Quicker', recipe: theirs });
+  await open().plans.put({ ...keptPlan(p), rev: p.rev + 1, name: 'Quicker', recipe: theirs });
   session.edit(set(777), 'larder.0');
   session.edit([{ do: 'set', step: 'grind', param: 'waterG', value: 888 }], 'grind.waterG');
   await wait(400);

@@ -76,7 +76,7 @@ test('a plan kept as a school starts new plans, knows what it grew from, and is 
   expect(next).toMatchObject({ name: 'Sunday rice', recipe: plan.recipe, from: { method: id } });
   await deleteSchool(id);
   expect(await schoolRecipe(id)).toBeNull();
-  await expect(planFromMethod(id, T + 3)).rejects.toThrow(/no school/);
+  await expect(planFromMethod(id, T + 3)).rejects.toThrow(/no method/);
   if (school) await restoreSchool(school);
   expect((await schoolRecipe(id))?.name).toBe('Sunday rice');
 });

@@ -1,6 +1,9 @@
-import { expect, test } from '@jest/globals';
+import { describe, expect, test } from '@jest/globals';
 import type { PlanRecord } from '@ironpan/core/records';
 import { applyEdits } from '@ironpan/core/steps';
+import type { Recipe } from '@ironpan/core/steps';
+import { startBatch } from '../../src/store/batches';
+import { readHere } from '../../src/store/here';
 import {
   addPlan,
   allPlans,
@@ -105,5 +108,32 @@ test('going back is kept to sixty steps', async () => {
 test('an unknown school is refused', async () => {
   await expect(planFromMethod('none', T)).rejects.toThrow(RangeError);
   await addPlan('x', null, (await onePlan(await planFromMethod('soy-washed', T)))?.recipe as never, T);
-  expect(await allPlans()).toHaveLength(2);
+  expect(await allPlans()).toHaveLength(1);
+});
+
+describe('a way that is only looked at leaves nothing behind', () => {
+  const DAY = 24 * 3_600_000;
+  test('it is a draft, in no list, until it is changed, named or started', async () => {
+    const looked = await planFromMethod('soy-no-soak', T);
+    expect((await onePlan(looked))?.draft).toBe(true);
+    expect(await allPlans()).toEqual([]);
+    const plan = await onePlan(looked);
+    if (!plan) throw new Error('no plan');
+    await savePlan({ id: looked, rev: 1, base: plan, name: 'Mine', recipe: plan.recipe, touched: 'name' }, T + 1);
+    expect((await allPlans()).map((p) => [p.name, p.draft])).toEqual([['Mine', undefined]]);
+    const started = await onePlan(await planFromMethod('soy-washed', T + 2));
+    if (!started) throw new Error('no plan');
+    await startBatch(started, await readHere(), T + 3);
+    expect((await allPlans()).map((p) => p.id).sort()).toEqual([looked, started.id].sort());
+  });
+  test('is swept up a day later by the next look; a younger one, and every plan, stays', async () => {
+    const old = await planFromMethod('soy-no-soak', T);
+    const young = await planFromMethod('soy-no-soak', T + DAY - 1);
+    const plan = await addPlan('Kept', null, (await onePlan(young))?.recipe as Recipe, T - 9 * DAY);
+    await planFromMethod('soy-no-soak', T + DAY + 2);
+    expect([await onePlan(old), (await onePlan(young))?.id, (await onePlan(plan))?.id]).toEqual([null, young, plan]);
+  });
+  test('is named by the milk and the way', async () => {
+    expect((await onePlan(await planFromMethod('oat-middle', T)))?.name).toBe('Oat milk, the middle way');
+  });
 });

@@ -65,7 +65,7 @@ export function Choose({ here, onChoose }: ChooseProps) {
       <div className="mt-2 flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
         <p className="small quiet max-w-3xl">
           <b>Why this order.</b> For “{USE_NAMES[use]}” {USE_COUNTS[use]}. Every figure is computed for your kitchen
-          with the amounts each school begins with. Body, grit and beany are estimates. Filled mark: cold; outlined:
+          with the amounts each method begins with. Body, grit and beany are estimates. Filled mark: cold; outlined:
           heated to 80 °C.
         </p>
         {ranked.length > FIRST && (

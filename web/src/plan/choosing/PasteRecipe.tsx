@@ -94,7 +94,7 @@ export function PasteRecipe({ kit, onClose }: PasteProps) {
           </ul>
           {plan && plan.unused.length > 0 && (
             <p className="alert alert-info mt-3">
-              This school has no place for {plan.unused.map((l) => `“${l.text}”`).join(', ')}: left out of the plan.
+              This method has no place for {plan.unused.map((l) => `“${l.text}”`).join(', ')}: left out of the plan.
             </p>
           )}
           <NotSaved of={write} />
@@ -122,7 +122,7 @@ export function PasteRecipe({ kit, onClose }: PasteProps) {
               )}
             </div>
           ) : (
-            open.length === 0 && <p className="alert alert-warning mt-3">No school here makes a milk of these foods.</p>
+            open.length === 0 && <p className="alert alert-warning mt-3">No method here makes a milk of these foods.</p>
           )}
         </>
       )}

@@ -16,6 +16,8 @@ import { useWrite } from '../../ui/useWrite';
 import { Choose } from './Choose';
 import { PasteRecipe } from './PasteRecipe';
 
+/** From so many plans on they can be searched. */
+const SEARCHED_FROM = 7;
 /** The plans there are, and the schools a new one can begin from. */
 export function PlansPage() {
   const plans = useLive(['plans'], allPlans);
@@ -23,7 +25,13 @@ export function PlansPage() {
   const go = useNavigate();
   const write = useWrite();
   const [pasting, setPasting] = useState(false);
+  const [find, setFind] = useState('');
   if (!plans.data || !here) return <Loading />;
+  const words = find.toLowerCase().split(/\s+/);
+  const shown = plans.data.filter((p) => {
+    const text = `${p.name} ${milkName(milkOf(p.recipe))}`.toLowerCase();
+    return words.every((w) => text.includes(w));
+  });
   const choose = (school: string, use: Use): void =>
     write.run(
       'the new plan',
@@ -43,10 +51,21 @@ export function PlansPage() {
         {plans.data.length > 0 && (
           <section aria-label="Your plans">
             <h2 className="mb-2 text-xl">Your plans</h2>
+            {plans.data.length > SEARCHED_FROM && (
+              <input
+                type="search"
+                className="input mb-2 w-full"
+                aria-label="Find a plan by name or milk"
+                placeholder="name or milk"
+                value={find}
+                onChange={(e) => setFind(e.target.value)}
+              />
+            )}
             <ul className="plate max-h-[70vh] overflow-y-auto max-wide:max-h-56">
-              {plans.data.map((p) => (
+              {shown.map((p) => (
                 <PlanLine key={p.id} plan={p} here={here} />
               ))}
+              {shown.length === 0 && <li className="quiet p-3">None of your plans is called so.</li>}
             </ul>
           </section>
         )}

@@ -27,9 +27,9 @@ const OUT = { time: 'not ready in time', blender: 'needs a blender', order: 'ste
 
 /** Schools side by side in the same units; on a phone each is a block of its own. */
 export function SchoolTable({ rows, use, kit, onChoose }: SchoolTableProps) {
-  if (rows.length === 0) return <p className="plate p-4">No school of this milk is known here yet.</p>;
+  if (rows.length === 0) return <p className="plate p-4">No method for this milk is known here yet.</p>;
   return (
-    <ol className="plate" aria-label="Schools, the best fit first">
+    <ol className="plate" aria-label="Methods, the best fit first">
       {rows.map((r) => (
         <Row key={r.id} r={r} use={use} kit={kit} onChoose={onChoose} />
       ))}

@@ -6,7 +6,7 @@ import type { PlanRecord } from '@ironpan/core/records';
 import { kindOf, KINDS, makeStep, orderFaults, paramOf } from '@ironpan/core/steps';
 import type { Edit, Kind, Recipe, Station, Step } from '@ironpan/core/steps';
 import { plain } from '@ironpan/core/units';
-import { STATIONS, streamName } from '@ironpan/core/words';
+import { hotWaterOf, stationName, streamName } from '@ironpan/core/words';
 import type { Units } from '../../ui/cups';
 import { SelectField } from '../../ui/SelectField';
 import { ParamField } from './ParamField';
@@ -47,6 +47,7 @@ function StepBlock({ step, p }: { readonly step: Step; readonly p: StationsProps
   const without = { ...p.plan.recipe, steps: p.plan.recipe.steps.filter((s) => s.id !== step.id) };
   const needed = orderFaults(without).length > 0;
   const of = 'of' in step.params ? step.params.of : undefined;
+  const hot = hotWaterOf(step, p.kit);
   const cover = p.look.outcome.stages.find((s) => s.step === step.id)?.figures.coverIsCm;
   return (
     <fieldset className="min-w-0">
@@ -96,6 +97,7 @@ function StepBlock({ step, p }: { readonly step: Step; readonly p: StationsProps
           );
         })}
       </div>
+      {hot !== null && <p className="small quiet mt-1">{hot}</p>}
       {step.kind === 'soak' && cover !== undefined && (
         <p className="small quiet mt-1">
           The water stands {plain(cover, 1)} cm{p.units.us ? ` (${plain(cover / 2.54, 1)} in)` : ''} over them once they
@@ -136,7 +138,7 @@ function AddStep({ p }: { readonly p: StationsProps & { readonly station: Statio
   return (
     <div className="flex items-end gap-2 self-end">
       <SelectField
-        label={`Add to ${STATIONS[p.station].toLowerCase()}`}
+        label={`Add to ${stationName(p.station, p.plan.recipe).toLowerCase()}`}
         value={pick.kind}
         options={can.map((c) => [c.kind, kindOf(c.kind).label] as const)}
         onChange={(v) => setChosen(v as Kind)}

@@ -1,7 +1,7 @@
 import { memo } from 'react';
 import { kindOf, paramOf } from '@ironpan/core/steps';
 import type { ParamValue, Station } from '@ironpan/core/steps';
-import { STATIONS } from '@ironpan/core/words';
+import { stationName } from '@ironpan/core/words';
 import { AmountField } from './AmountField';
 import { ParamField } from './ParamField';
 import { FoodField } from './FoodField';
@@ -17,7 +17,7 @@ export const Stations = memo(function Stations(p: StationsProps) {
         {p.stations.map((s, i) => (
           <section
             key={s}
-            aria-label={STATIONS[s]}
+            aria-label={stationName(s, p.plan.recipe)}
             className={`px-3 py-2.5 ${i > 0 ? 'wide:border-l wide:border-dashed' : ''} max-wide:border-b`}
             style={{ borderColor: 'var(--line)', background: p.open === s ? 'var(--ground)' : undefined }}
           >
@@ -33,18 +33,19 @@ export const Stations = memo(function Stations(p: StationsProps) {
 
 function Head(p: StationsProps & { readonly station: Station }) {
   const open = p.open === p.station;
+  const name = stationName(p.station, p.plan.recipe);
   const fact = stationFact(p.plan.recipe, p.look, p.station);
   const set = (step: string, param: string) => (value: ParamValue) =>
     p.onEdit([{ do: 'set', step, param, value }], `${step}.${param}`);
   return (
     <>
       <div className="flex items-center justify-between gap-2">
-        <h2 className="text-lg">{STATIONS[p.station]}</h2>
+        <h2 className="text-lg">{name}</h2>
         <button
           type="button"
           className="link small"
           aria-expanded={open}
-          aria-label={`${open ? 'Close' : 'Open'} ${STATIONS[p.station]}`}
+          aria-label={`${open ? 'Close' : 'Open'} ${name}`}
           onClick={() => p.onOpen(open ? null : p.station)}
         >
           {open ? 'close' : 'open'}
