@@ -51,6 +51,6 @@ export const CHOICES: Readonly<Record<string, string>> = {
   glucose: 'glucose syrup',
   other: 'another, by °Brix',
   water: 'running water',
-  waterIce: 'water, then ice',
+  waterIce: 'water + ice',
   iceBath: 'ice bath',
 };

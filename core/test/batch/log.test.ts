@@ -163,6 +163,7 @@ test('a digest names the model, the last line and how many there are, and what a
     jarredMl: p.summary.jarredMl,
     solids: p.summary.main?.solids,
     measuredMl: null,
+    safe: true,
   });
   const weighed = line(99, T, {
     is: 'reading',

@@ -78,7 +78,7 @@ function OpenPlan({ id }: { readonly id: string }) {
                 jars={jar?.jars ?? 0}
                 jarShare={jar ? (jar.eachMl ?? 0) / Math.max(1, jar.jarMl ?? 1) : 0}
               />
-              {compact && <Glance look={seen} />}
+              {(compact || seen.warnings.some((w) => w.weight !== 'know')) && <Glance look={seen} />}
               <Stations
                 plan={plan}
                 look={seen}

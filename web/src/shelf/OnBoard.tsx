@@ -1,4 +1,4 @@
-import { HYGIENE, milkOf } from '@ironpan/core/words';
+import { milkOf } from '@ironpan/core/words';
 import { foodStyle } from '../drawings/foodStyle';
 import { Barred, JarShape, TubShape } from '../drawings/Jar';
 import { amountLeft, timeLeft } from './say';
@@ -16,7 +16,7 @@ function tag(j: ShelfJar, small: boolean): string {
   if (!j.now.done) return `raw ${j.name}`;
   if (small) return `no. ${j.batch.number}`;
   // "third extract" is too long for a tag; the jar's whole name is in its label for readers.
-  return j.pulp ? `${HYGIENE[j.now.hygiene]} ${j.name}` : j.name.replace(/ extract$/, '');
+  return j.pulp ? `${j.now.hygiene} ${j.name}` : j.name.replace(/ extract$/, '');
 }
 
 /** One jar or tub as it stands: its time left above it, its fill, its tag. */

@@ -5,7 +5,7 @@ import { bodyText, join, millilitres, percent } from '@ironpan/core/words';
 interface GlanceProps {
   readonly look: Look;
 }
-/** On a phone the results stand far below: the main ones stay in sight while the stations are turned. */
+/** Where the results stand far below (on a phone, or under what is to be mended) the main ones stay in sight while the stations are turned. */
 export function Glance({ look }: GlanceProps) {
   const m = look.summary.main;
   const mends = look.warnings.filter((w) => w.weight !== 'know').length;
@@ -15,7 +15,7 @@ export function Glance({ look }: GlanceProps) {
   };
   return (
     <div
-      className="sticky top-0 z-10 flex min-h-11 items-center justify-between gap-3 px-3 py-1.5"
+      className="sticky top-0 z-10 wide:top-[3.05rem] flex min-h-11 items-center justify-between gap-3 px-3 py-1.5"
       style={{ background: 'var(--plate)', borderBlock: '1px solid var(--line)' }}
     >
       <button type="button" className="min-w-0 text-left leading-tight" onClick={show(RESULTS_ID)}>
