@@ -116,7 +116,7 @@ function whatWasRead(
   params: Readonly<Record<string, number>>,
   random: () => number,
 ): number | null {
-  if (unit === 's' && what !== 'durationS' && what !== 'holdS' && what !== 'heatUpS') return null;
+  if (unit === 's' && !/^(durationS|holdS|heatUpS|load\d+S)$/.test(what)) return null;
   if (unit === 's') return truly === undefined ? null : Math.round(truly);
   if (unit === 'C') return null;
   const weighed = what === 'filledG' ? 0.95 : what === 'milkG' ? 0.6 : what === 'waterG' ? 0.5 : 0.15;
