@@ -1,6 +1,6 @@
 import { capacityOf, draftOf, massG, merge, multiplier, portion, volumeMl, waterStream } from '../../kitchen';
 import type { Stream, ThingOf } from '../../kitchen';
-import { sumGrams, withGrams } from '../../materials';
+import { MATERIALS, sumGrams, withGrams } from '../../materials';
 import type { Material } from '../../materials';
 import {
   DRAWN_OF_RATED,
@@ -114,7 +114,9 @@ function open(s: Stream, energyJPerG: number, jugStartC: number, ctx: Ctx): Stre
   return d;
 }
 
-const grindabilityOf = (m: Material): number => m.grindability ?? 1;
+/** Plans hold copies of their foods: one that was kept before this was known breaks as its food does today. */
+const usual = new Map(MATERIALS.map((m) => [m.id, m.grindability ?? 1]));
+const grindabilityOf = (m: Material): number => m.grindability ?? usual.get(m.id) ?? 1;
 
 /** Beans heated before or in the grind give less protein and fat; the strongest of the two counts. */
 function afterHeat(s: Stream, jugStartC: number) {
