@@ -1,7 +1,8 @@
-import { at, away, setReady, waterFlow } from '../../kitchen';
+import { at, away, draftOf, setReady, waterFlow } from '../../kitchen';
+import type { Draft } from '../../kitchen';
 import { advance } from '../processes/advance';
 import { cooling, coolingS } from '../processes/cooling';
-import { courseOf } from '../processes/course';
+import { traced } from '../processes/course';
 import { celsius, choice, courseIn, stream, thing } from '../specs';
 import type { FigureOf } from '../params';
 import type { StepKind } from '../types';
@@ -28,11 +29,8 @@ export const cool: StepKind<'cool'> = {
     const way = cooling(s, p.how, p.toC, p.pot, ctx.kit);
     const told = ctx.courses?.cool;
     const took = told ? (told.values.length - 1) * told.everyS : coolingS(way);
-    const out = advance(
-      s,
-      courseOf(ctx, 'cool', took, () => way.course(took)),
-      ctx,
-    );
+    const legs = told ? [traced(told, took)] : way.legs(took);
+    const out = legs.reduce((x: Draft, leg) => advance(x, leg, ctx), draftOf(s));
     const vapourG = Math.min(way.vapourG, out.freeWaterG + out.boundWaterG);
     const free = Math.min(out.freeWaterG, vapourG);
     out.freeWaterG -= free;

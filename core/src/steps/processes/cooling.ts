@@ -11,7 +11,9 @@ import {
   wetCooling,
 } from '../../laws';
 import type { CoolingPlace, CoolingWay } from '../../laws';
-import { approach, through } from './course';
+import { interpolate } from '../../numerics';
+import type { Trace } from '../reading';
+import { approach, traced } from './course';
 import type { Course } from './course';
 
 /** Stirred ice water, °C (estimate: a little above melting while it takes up heat). */
@@ -27,8 +29,8 @@ export interface Cooled {
   readonly aroundC: number;
   /** How long it takes, s; null: it never gets there. */
   readonly reachS: number | null;
-  /** Its course over so many seconds. */
-  readonly course: (s: number) => Course;
+  /** Its courses over so many seconds, one after the other. */
+  readonly legs: (s: number) => readonly Course[];
   readonly iceG: number;
   readonly vapourG: number;
 }
@@ -49,7 +51,7 @@ export function cooling(s: Stream, how: CoolingWay, toC: number, potId: string, 
   return {
     ...then,
     reachS: then.reachS === null ? null : waterS + then.reachS,
-    course: (t) => through(first.course(Math.min(t, waterS)), then.course(Math.max(0, t - waterS))),
+    legs: (t) => [...first.legs(Math.min(t, waterS)), ...then.legs(Math.max(0, t - waterS))],
   };
 }
 /** How long a cook waits for it at most, s. */
@@ -66,7 +68,7 @@ function inPlace(s: Stream, fromC: number, how: CoolingPlace, toC: number, potId
   return {
     aroundC: around,
     reachS: fromC <= toC ? 0 : secondsTo(fromC, toC, around, tau),
-    course: (t) => approach(fromC, around, tau, t),
+    legs: (t) => [approach(fromC, around, tau, t)],
     iceG:
       how === 'iceBath' && heatKJ > 0
         ? 1000 * iceKg(heatKJ, Math.max(toC, 2), (BATH_PER_MILK * massG(s)) / 1000, kit.tapC)
@@ -89,7 +91,7 @@ function onTray(s: Stream, toC: number, kit: Kit): Cooled {
     return {
       aroundC: around,
       reachS: null,
-      course: (t) => approach(s.temperatureC, around, tau, t),
+      legs: (t) => [approach(s.temperatureC, around, tau, t)],
       iceG: 0,
       vapourG: 0,
     };
@@ -97,19 +99,17 @@ function onTray(s: Stream, toC: number, kit: Kit): Cooled {
   return {
     aroundC: around,
     reachS: wet.s.at(-1) ?? 0,
-    course: (t) => between(wet.s, wet.c, t),
+    legs: (t) => [traced(evenly(wet.s, wet.c), t)],
     iceG: 0,
     vapourG: wet.vapourKgPerM2 * areaM2 * 1000,
   };
 }
-/** The course through instants and temperatures, straight between them. */
-function between(s: readonly number[], c: readonly number[], until: number): Course {
-  const last = s.length - 1;
-  const at = (t: number): number => {
-    let i = 1;
-    while (i < last && (s[i] as number) < t) i += 1;
-    const [t0, t1, c0, c1] = [s[i - 1] ?? 0, s[i] ?? 0, c[i - 1] ?? NaN, c[i] ?? c[0] ?? NaN];
-    return t1 > t0 ? c0 + (c1 - c0) * Math.min(1, (t - t0) / (t1 - t0)) : (c[last] as number);
-  };
-  return { at, nodes: [...s.filter((t) => t < until), until], endC: at(until) };
+/** Steps of the even course that stands for it. */
+const EVEN = 60;
+/** Temperatures at uneven instants as a trace at even ones, straight between them. */
+function evenly(s: readonly number[], c: readonly number[]): Trace {
+  const points = s.map((t, i) => [t, c[i] ?? NaN] as const);
+  const everyS = (s.at(-1) ?? 0) / EVEN;
+  if (!(everyS > 0)) return { everyS: 1, values: [c.at(-1) ?? NaN] };
+  return { everyS, values: Array.from({ length: EVEN + 1 }, (_, i) => interpolate(points, i * everyS)) };
 }

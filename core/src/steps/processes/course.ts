@@ -55,16 +55,6 @@ export function approach(startC: number, aroundC: number, tauS: number, s: numbe
   return { at, nodes, endC: at(s) };
 }
 
-/** One course after another, as one. */
-export function through(first: Course, then: Course): Course {
-  const turn = first.nodes.at(-1) ?? 0;
-  return {
-    at: (t) => (t < turn ? first.at(t) : then.at(t - turn)),
-    nodes: [...first.nodes, ...then.nodes.slice(1).map((t) => turn + t)],
-    endC: then.endC,
-  };
-}
-
 /** Samples of a probe are read together until they have moved this far, K: finer is noise, and time. */
 const TOGETHER_K = 0.5;
 const TOGETHER_S = 300;
