@@ -2,7 +2,9 @@ import { describe, expect, test } from '@jest/globals';
 import { fold, summarise } from '../../src/batch';
 import type { Kit, Stream } from '../../src/kitchen';
 import { contents, massG, solidsG, unlearned, waterG } from '../../src/kitchen';
+import { boilingC, HEATED_FAT, HEATED_PROTEIN, heatedPace, rittingerUm } from '../../src/laws';
 import { grams, MATERIALS } from '../../src/materials';
+import { interpolate } from '../../src/numerics';
 import { bodyOf, contextOf, gritShareOf, keepBy, makeStep } from '../../src/steps';
 import type { Kind, LarderLine, Params, Step } from '../../src/steps';
 import { missingG, SEA } from '../batch/kitchen';
@@ -46,12 +48,16 @@ describe('what fell through a cloth holds nothing in it', () => {
       expect(Math.abs(missingG(twice))).toBeLessThan(1e-9 * (g + water));
     },
   );
-  test('one blend of coconut and its weight of water gives more milk than water went in (common practice)', () => {
+  test('one blend of coconut and its weight of water, through a sieve and then a bag, gives more than went in (common practice)', () => {
     const o = run(
-      [of('coconut-grated', 400)],
-      [step('grind', { waterG: 400, waterC: 45, durationS: 120 }), step('strain', { strainer: 'cloth' })],
+      [of('coconut-fresh', 400)],
+      [
+        step('grind', { waterG: 400, waterC: 50, durationS: 120 }),
+        step('strain', { into: 'coarse', strainer: 'sieve', hand: 'gentle' }),
+        step('strain', { of: 'coarse', strainer: 'fine-bag', hand: 'twist' }, 'again'),
+      ],
     );
-    expect(massG(must(o.products.milk))).toBeGreaterThan(420);
+    expect(massG(must(o.products.milk))).toBeGreaterThan(440);
   });
   test('the longer it is ground, the drier the pulp of what a sieve lets through', () => {
     const pulp = (s: number) =>
@@ -86,6 +92,14 @@ describe('tough tissue breaks less', () => {
     const old = MATERIALS.map(({ grindability: _, ...m }) => m);
     const now = fold({ materials: MATERIALS, larder, steps }, unlearned(SEA));
     expect(fold({ materials: old, larder, steps }, unlearned(SEA)).products).toEqual(now.products);
+  });
+  test('78 J/g break dried shreds of 2 mm to 310 µm (models §3), and a kitchen sieve holds most of them back', () => {
+    expect(rittingerUm(2000, 78, 0.25)).toBeCloseTo(310, -1);
+    const o = run(
+      [of('coconut-dried', 165)],
+      [step('grind', { waterG: 946, waterC: 85, durationS: 120 }), step('strain', { strainer: 'sieve' })],
+    );
+    expect(must(o.products.pulp).sievedShare).toBeLessThan(0.55);
   });
   test('toasted rice through cheesecloth is gritty, through a coffee filter it is not (common practice)', () => {
     const FILTER: Kit = {
@@ -271,24 +285,12 @@ describe('heat and its loss', () => {
     expect(cooled('waterIce', 40).f.iceG).toBeUndefined();
     expect(both.s.above21S).toBeGreaterThan(0);
   });
-  test('a scald of 87 °C leaves .91 of the protein, half an hour at 2 240 m .79 (models §4)', () => {
-    const share = (holdS: number, altitudeM: number) => {
-      const o = run(
-        [of('soybeans', 150)],
-        [
-          step('soak', { waterG: 600, durationS: 12 * HOUR }),
-          step('drain', { rinses: 0 }),
-          ...(holdS > 0 ? [step('blanch', { holdS })] : []),
-          step('drain', { rinses: 1 }, 'off'),
-          step('grind', { waterG: 1100, durationS: 200 }),
-          step('strain'),
-        ],
-        { ...SEA, altitudeM },
-      );
-      return contents(must(o.products.milk)).protein;
-    };
-    const raw = share(0, 2240);
-    expect(Math.abs(share(1800, 2240) / raw - 0.79)).toBeLessThan(0.04);
+  test('half an hour at 2 240 m is 11.6 minutes at 100 °C: protein .79, fat .77; beyond half an hour nothing more (models §4)', () => {
+    const minutes = 30 * heatedPace(boilingC(2240));
+    expect(minutes).toBeCloseTo(11.6, 0);
+    expect(interpolate(HEATED_PROTEIN, minutes)).toBeCloseTo(0.79, 2);
+    expect(interpolate(HEATED_FAT, minutes)).toBeCloseTo(0.77, 2);
+    expect([interpolate(HEATED_PROTEIN, 60), interpolate(HEATED_FAT, 60)]).toEqual([0.68, 0.65]);
   });
 });
 
