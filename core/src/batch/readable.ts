@@ -1,7 +1,7 @@
 import { flowG, massG, volumeMl } from '../kitchen';
 import type { Here, Stream } from '../kitchen';
 import { WATER_G_PER_ML } from '../materials';
-import { contextOf, kindOf, numberOf } from '../steps';
+import { contextOf, kindOf, numberOf, streamBefore } from '../steps';
 import type { Kind, ReadingSpec, Step } from '../steps';
 import type { Progress } from './progress';
 
@@ -55,10 +55,7 @@ const liquidDensity = (s: Stream): number | null =>
 function cameTo(p: Progress, step: Step, index: number): number {
   let sum = 0;
   for (const name of kindOf(step.kind).reads(step.params)) {
-    const before = p.outcome.stages
-      .slice(0, index)
-      .flatMap((s) => s.writes)
-      .findLast(([n]) => n === name)?.[1];
+    const before = streamBefore(p.outcome, index, name);
     sum += before ? massG(before) : larderG(p, name);
   }
   const before = new Set(p.recipe.steps.slice(0, index).map((s) => s.id));

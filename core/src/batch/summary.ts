@@ -6,6 +6,7 @@ import {
   bodyOf,
   bodyWord,
   contextOf,
+  FROZEN_BELOW_C,
   gritShareOf,
   isDone,
   isPasty,
@@ -142,7 +143,7 @@ function productOf(name: string, s: Stream, recipe: Recipe, kit: Kit, ctx: Ctx, 
     beany: beanyIndexOf(s),
     hygiene: s.hygiene,
     done: isDone(s),
-    keep: light ? null : keepBy(s, s.temperatureC < -1 ? s.temperatureC : kit.fridgeC, kit.use.jar, ctx),
+    keep: light ? null : keepBy(s, s.temperatureC < FROZEN_BELOW_C ? s.temperatureC : kit.fridgeC, kit.use.jar, ctx),
   };
 }
 

@@ -1,5 +1,5 @@
 import { refusalOf } from '../materials';
-import { COLD_C, contextOf, highestOf, keepBy, OUT_OF_COLD } from '../steps';
+import { COLD_C, contextOf, highestOf, keepBy, OUT_OF_COLD, streamBefore } from '../steps';
 import { HOUR_S } from '../units';
 import { fig, madeBy, setFix, stepsOf } from './types';
 import type { Check } from './types';
@@ -120,11 +120,7 @@ export const keptTooLong: Check = {
   source: 'square-root law (Ratkowsky et al. 1982); FDA Food Code 3-501.17: seven days at most',
   find: (l) =>
     stepsOf(l, 'keep').flatMap((s) => {
-      const i = l.recipe.steps.findIndex((x) => x.id === s.step.id);
-      const before = l.outcome.stages
-        .slice(0, i)
-        .flatMap((st) => st.writes)
-        .findLast(([n, made]) => n === s.step.params.of && made !== null)?.[1];
+      const before = streamBefore(l.outcome, s.place, s.step.params.of);
       if (!before || s.step.params.placeC > COLD_C) return [];
       const ctx = contextOf({ kit: l.kit, beliefs: l.outcome.beliefs }, l.recipe.materials);
       const by = keepBy(before, s.step.params.placeC, s.step.params.jar, ctx);

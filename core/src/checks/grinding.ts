@@ -1,4 +1,4 @@
-import { highestOf, openingTimes } from '../steps';
+import { highestOf, HOT_JUG_C, openingTimes } from '../steps';
 import { fig, setFix, stepsOf } from './types';
 import type { Check } from './types';
 
@@ -42,13 +42,14 @@ export const hotInSealedJug: Check = {
   source: 'common practice',
   find: (l) =>
     stepsOf(l, 'grind')
-      .filter((s) => s.f('sealed') === 1 && Math.max(s.f('startC'), s.f('endC')) > 60)
+      .filter((s) => s.f('sealed') === 1 && Math.max(s.f('startC'), s.f('endC')) > HOT_JUG_C)
       .map((s) => ({
         check: 'hotInSealedJug',
         step: s.step.id,
         weight: 'danger' as const,
         figures: { endC: fig(Math.max(s.f('startC'), s.f('endC')), 'C') },
-        fixes: s.f('startC') > 60 ? [setFix('coolerWater', s.step.id, 'waterC', 30, { waterC: fig(30, 'C') })] : [],
+        fixes:
+          s.f('startC') > HOT_JUG_C ? [setFix('coolerWater', s.step.id, 'waterC', 30, { waterC: fig(30, 'C') })] : [],
       })),
 };
 
@@ -59,7 +60,7 @@ export const hotInJug: Check = {
   source: 'common practice',
   find: (l) =>
     stepsOf(l, 'grind')
-      .filter((s) => s.f('sealed') === 0 && s.f('startC') > 60)
+      .filter((s) => s.f('sealed') === 0 && s.f('startC') > HOT_JUG_C)
       .map((s) => ({
         check: 'hotInJug',
         step: s.step.id,

@@ -1,5 +1,5 @@
 import { isPulp, hasFood, inhibitorLeftOf } from '../kitchen';
-import { isDone, makeStep, pulpBoilS, TOUCHED_CAP_DAYS } from '../steps';
+import { isDone, makeStep, pulpBoilS, streamBefore, TOUCHED_CAP_DAYS } from '../steps';
 import type { Stream } from '../kitchen';
 import { fig, freshId, insertFix, mustBoil, setFix, stepsOf } from './types';
 import type { Check, Fix, Looked } from './types';
@@ -32,7 +32,10 @@ export const touchedAfter: Check = {
       })),
     // A school that strains what has boiled does so on purpose: it is told once, and is no fault.
     ...stepsOf(l, 'strain', 'wash', 'knead')
-      .filter((s) => safeBefore(l, s) && s.stage.writes.some(([n, made]) => made && endsTouched(l, n)))
+      .filter((s) => {
+        const was = streamBefore(l.outcome, s.place, s.step.params.of)?.hygiene;
+        return (was === 'heated' || was === 'boiled') && s.stage.writes.some(([n, made]) => made && endsTouched(l, n));
+      })
       .slice(0, 1)
       .map((s) => ({
         check: 'touchedAfter',
@@ -44,18 +47,6 @@ export const touchedAfter: Check = {
   ],
 };
 
-const SAFE: readonly string[] = ['heated', 'boiled'];
-/** What this step takes was made safe before. */
-const safeBefore = (
-  l: Looked,
-  s: { readonly step: { readonly params: { readonly of: string } }; readonly place: number },
-): boolean =>
-  SAFE.includes(
-    l.outcome.stages
-      .slice(0, s.place)
-      .flatMap((x) => x.writes)
-      .findLast(([n]) => n === s.step.params.of)?.[1]?.hygiene ?? '',
-  );
 /** It boiled, and is touched at the end. */
 const endsTouched = (l: Looked, stream: string): boolean => {
   const s = l.outcome.products[stream];

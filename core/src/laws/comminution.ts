@@ -86,12 +86,14 @@ export function feltShare(characteristicUm: number, topUm: number): number {
   return passed > 0 ? gritThrough(characteristicUm, topUm) / passed : 0;
 }
 
+/** A jug that is warmer than this lifts its lid, °C (common practice). */
+export const HOT_JUG_C = 60;
 /**
  * Working volume of a jug as a share of its rated volume: rated/(1 + F) for the foam F of what is in it, 0.67 for what
  * foams as soy does (F .3 and more); 0.5 when hot; the smaller (common practice).
  */
 export function jugFillShare(foamShare: number, c: number): number {
-  return Math.min(interpolate(FILL_BY_FOAM, within('foam', foamShare, 0, Infinity)), c > 60 ? 0.5 : 1);
+  return Math.min(interpolate(FILL_BY_FOAM, within('foam', foamShare, 0, Infinity)), c > HOT_JUG_C ? 0.5 : 1);
 }
 const FILL_BY_FOAM = [
   [0, 1],

@@ -31,6 +31,7 @@ export {
   KNEAD_RUN_S,
   feltShare,
   gritThrough,
+  HOT_JUG_C,
   jugFillShare,
   POWER_TO_SLURRY,
   DRAWN_OF_RATED,
@@ -102,7 +103,6 @@ export {
   PASTY_FROM,
   WATERY_BELOW,
   proteinMlPerG,
-  dispersedThickening,
   sugarThickening,
 } from './thickening';
 export {

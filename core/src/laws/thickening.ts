@@ -39,7 +39,8 @@ export const dissolvingTimes = (has: number, wants: number): number => firstOrde
 export const SETS_FROM = 0.6;
 const PACKED = 0.64;
 /**
- * Relative viscosity of swollen starch: Krieger & Dougherty (1959), (1 − φ/0.64)^(−1.6).
+ * Relative viscosity of what takes up room in a milk, swollen starch, or fat droplets and protein together: Krieger &
+ * Dougherty (1959), (1 − φ/0.64)^(−1.6).
  * @param phi volume share, ≥ 0; 0 → 1; null from 0.60 on: it sets
  */
 export function starchThickening(phi: number): number | null {
@@ -65,11 +66,6 @@ export function proteinMlPerG(ofBeans: number, hottestC: number): number {
   const { native, boiledBean } = PROTEIN_ML_PER_G;
   return native + (boiledBean - native) * within('share of beans', ofBeans, 0, 1) * unfolded;
 }
-/**
- * Relative viscosity of fat droplets and protein together, by one volume share: Krieger & Dougherty (1959).
- * @param phi volume share, ≥ 0; 0 → 1; null from 0.60 on: it sets
- */
-export const dispersedThickening = (phi: number): number | null => starchThickening(phi);
 /**
  * Relative viscosity of dissolved sugars, all alike: exp(2.65·s), from tables of sucrose at 20 °C (values from memory:
  * 5 % 1.144, 10 % 1.333, 20 % 1.941, 40 % 6.14; the law 1.150, 1.342, 1.940, 5.85).

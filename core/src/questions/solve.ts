@@ -2,7 +2,7 @@ import { fold, SET, summarise } from '../batch';
 import type { ClassResult, Summary } from '../batch';
 import type { Here } from '../kitchen';
 import { findRoot } from '../numerics';
-import { applyEdits, kindOf, numberOf } from '../steps';
+import { applyEdits, highestOf, kindOf, numberOf } from '../steps';
 import type { BodyWord, Edit, Recipe, Step } from '../steps';
 
 export type Target =
@@ -181,7 +181,7 @@ export function fitLoads(recipe: Recipe, here: Here): readonly Edit[] {
   const o = fold(recipe, here);
   return recipe.steps.flatMap((s, i): Edit[] => {
     if (s.kind !== 'grind') return [];
-    const need = Math.min(12, Math.max(1, o.stages[i]?.figures.loadsNeeded ?? 1));
+    const need = Math.min(highestOf('grind', 'loads'), Math.max(1, o.stages[i]?.figures.loadsNeeded ?? 1));
     return need > s.params.loads ? [{ do: 'set', step: s.id, param: 'loads', value: need }] : [];
   });
 }

@@ -12,6 +12,7 @@ export { mayWaitS } from './processes/waiting';
 export { readingSd } from './spread';
 export { contextOf, boilsAtC } from './context';
 export { rest } from './processes/rest';
+export { streamBefore } from './outcome';
 export type { Stage, Fit, Outcome } from './outcome';
 export type { Reading, Trace } from './reading';
 export type { Task, Ctx, Effect, ReadingSpec, StepKind, StepResult } from './types';

@@ -16,6 +16,7 @@ export {
   glucanPool,
   glucanVolume,
   gritThrough,
+  HOT_JUG_C,
   layered,
   openingTimes,
   OUT_OF_COLD,

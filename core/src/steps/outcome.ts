@@ -30,3 +30,11 @@ export interface Outcome {
   readonly fits: readonly Fit[];
   readonly beliefs: Beliefs;
 }
+/** A stream as the step at `place` found it; undefined: no step before had made it, or one had used it up. */
+export function streamBefore(o: Pick<Outcome, 'stages'>, place: number, name: string): Stream | undefined {
+  for (let i = Math.min(place, o.stages.length) - 1; i >= 0; i -= 1) {
+    const made = o.stages[i]?.writes.findLast(([n]) => n === name);
+    if (made) return made[1] ?? undefined;
+  }
+  return undefined;
+}

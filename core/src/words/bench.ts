@@ -1,6 +1,6 @@
 import { thingOf } from '../kitchen';
 import type { Kit } from '../kitchen';
-import { kindOf, stepsBefore } from '../steps';
+import { HOT_JUG_C, kindOf, stepsBefore } from '../steps';
 import type { FigureName, Recipe, Stage, Step } from '../steps';
 import { celsius, duration, grams, join, millilitres, percent, upper } from './format';
 import { plain } from '../units';
@@ -9,8 +9,6 @@ import { streamName } from './labels';
 import { restOfSteps } from './benchMore';
 import type { Instruction } from './instruction';
 
-/** A jug that is filled warmer than this lifts its lid, °C (common practice). */
-const HOT_JUG_C = 60;
 const HOT_JUG =
   'Hot liquid lifts the lid: half full at most, the vent open, a folded towel held over it. Start slowly.';
 const PLACE = { room: 'on the worktop', fridge: 'in the fridge' } as const;

@@ -97,7 +97,10 @@ function Figures({ r }: { readonly r: Running }) {
         </tbody>
       </table>
       {m && !m.done && r.progress.state === 'finished' && (
-        <p className="alert alert-error mt-3">By what was recorded this milk was not boiled enough. Do not drink it.</p>
+        <p className="alert alert-error mt-3">
+          By what was recorded at the bench this milk was not boiled enough. Do not drink it unless its jar on the shelf
+          says that it has been boiled since.
+        </p>
       )}
     </section>
   );

@@ -103,9 +103,8 @@ export function PlanHead({ plan, look, here, undo, onRename, onEdit, onStep }: P
         <div className="flex flex-wrap items-baseline gap-x-4">
           {method && (
             <p className="quiet small">
-              {method.name}
-              {use ? `, to ${use}` : ''}
-              {plan.draft ? ' · a draft: kept once you change, name or start it' : ''}
+              {plan.draft ? 'a draft: kept once you change or start it' : method.name}
+              {use && !plan.draft ? `, to ${use}` : ''}
             </p>
           )}
           <Small label="Undo" off={!undo.back} run={() => step('back')} />

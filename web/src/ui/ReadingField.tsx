@@ -116,7 +116,7 @@ export function ReadingField({ batch, seen, step, of, recorded }: ReadingFieldPr
           />
           {units.length > 1 ? (
             <select
-              className="unit min-h-12 cursor-pointer"
+              className="unit min-h-14 min-w-14 cursor-pointer"
               aria-label={`${spec.label}, in`}
               value={unit}
               onChange={(e) => choose(e.target.value)}

@@ -4,7 +4,6 @@ import { FAT_KG_PER_M3, materialById, sumGrams, WATER_G_PER_ML, withGrams } from
 import {
   BODY_FROM,
   CUT_THINS,
-  dispersedThickening,
   ENZYME_DEAD_C,
   feltShare,
   glucanCutPerMin,
@@ -140,7 +139,7 @@ export function bodyOf(s: Stream, servedC: number, ctx: Ctx, heatedC = s.peakWet
   const starch = starchThickening(phi);
   const protein = s.released.protein * proteinMlPerG(beanShare(s, ctx), hottest);
   const drops = (s.released.fat / FAT_G_PER_ML + protein) / Math.max(1e-9, volumeMl(s));
-  const dispersed = dispersedThickening(drops);
+  const dispersed = starchThickening(drops);
   const sugar = sugarThickening(s.released.sugars / s.freeWaterG);
   const relative = starch === null || dispersed === null ? null : glucan * starch * dispersed * sugar;
   return {
