@@ -1,3 +1,4 @@
+import { STIRRED_IN } from '@ironpan/core/materials';
 import { expect, test, describe } from '@jest/globals';
 import { fold } from '@ironpan/core/batch';
 import { flowG, massG, USUAL_KIT, unlearned } from '@ironpan/core/kitchen';
@@ -64,16 +65,22 @@ describe('the flow drawing', () => {
     expect(l.ends.filter((e) => e.jarred).map((e) => e.stream)).toEqual(['first', 'second', 'third']);
   });
   test('a base split in three, a cap lifted and sixteen passes are drawn without a fault', () => {
-    const base = school('coconut-dried');
+    const dried = school('coconut-dried');
+    const base = { ...dried, materials: [...dried.materials, ...STIRRED_IN] };
     const at = base.steps.findIndex((s) => s.id === 'jar');
     const more: Recipe = {
       ...base,
       steps: [
         ...base.steps.slice(0, at),
         makeStep('lift', 'lift', { standS: 12 * 3600 }),
-        makeStep('split', 'split', { into: 'cocoa', share: 0.3 }),
-        makeStep('split2', 'split', { into: 'plain', share: 0.5 }),
-        makeStep('finish', 'finish', { of: 'cocoa', cocoaG: 20, slakeG: 60, sugarG: 30 }),
+        makeStep('part', 'part', {
+          parts: [
+            { name: 'cocoa', share: 0.3 },
+            { name: 'plain', share: 0.35 },
+          ],
+        }),
+        makeStep('powder', 'add', { of: 'cocoa', food: 'cocoa', amountG: 20 }),
+        makeStep('hot', 'pour', { into: 'cocoa', amountG: 60 }),
         ...base.steps.slice(at),
         makeStep('jar2', 'jar', { of: 'cocoa' }),
       ],

@@ -1,5 +1,6 @@
 import type { Kit } from '../kitchen';
 import { materialById } from '../materials';
+import { foodLines } from '../steps';
 import type { Outcome, Recipe } from '../steps';
 
 export interface Cost {
@@ -13,7 +14,7 @@ export interface Cost {
 /** What a plan costs in this kitchen: its food at the kitchen's prices or the usual ones, and the power it takes. */
 export function costOf(recipe: Recipe, o: Outcome, kit: Kit, jarredMl: number): Cost {
   let food = 0;
-  for (const l of recipe.larder) {
+  for (const l of foodLines(recipe)) {
     const price = kit.prices[l.material] ?? materialById(recipe.materials, l.material).pricePerKg;
     food += (l.grams / 1000) * price;
   }

@@ -78,6 +78,7 @@ export function fold(recipe: Recipe, given: Given): Outcome {
     const mine = readingsOf(step.id, given.readings);
     let startS = 0;
     for (const name of reads) startS = Math.max(startS, get(name).readyAtS);
+    if (kind.joins) for (const name of kind.joins(step.params)) startS = Math.max(startS, get(name).readyAtS);
     const courses = given.traces && coursesOf(step, mine, given.traces, base);
     const loadsS = mine.length > 0 ? loadsOf(step, mine, base) : undefined;
     const same = beliefs === base.beliefs && !courses && !loadsS;

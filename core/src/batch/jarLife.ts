@@ -1,4 +1,4 @@
-import { isPulp, massG, NOTHING, volumeMl } from '../kitchen';
+import { isPulp, massG, NOTHING, portion, volumeMl } from '../kitchen';
 import type { Hygiene, Stream } from '../kitchen';
 import { contextOf, FROZEN_BELOW_C, isDone, keepBy, makeStep, neededHoldS, pulpBoilS } from '../steps';
 import type { KeepBy, Step } from '../steps';
@@ -92,10 +92,10 @@ function run(s: Stream, steps: readonly Step[], batch: FrozenBatch): Stream {
   if (steps.length === 0) return s;
   const recipe = { materials: batch.recipe.materials, larder: [], steps };
   const start = { [IN]: { ...s, readyAtS: 0 } };
-  return fold(recipe, { kit: batch.kit, beliefs: batch.beliefs, start }).products[IN] ?? s;
+  return fold(recipe, { kit: batch.kit, beliefs: batch.beliefs, start }).products[IN] ?? portion(s, 0);
 }
 
-/** Standing from one instant to another: a `keep` for each stretch in which its place kept one temperature. */
+/** Standing from one instant to another: a `stand` for each stretch in which its place kept one temperature. */
 function keeps(spot: Spot, from: number, to: number, batch: FrozenBatch, fridge: readonly FridgeLine[]): Step[] {
   const turns = spot.own === null ? fridge.map((f) => f.at).filter((at) => at > from && at < to) : [];
   const instants = [from, ...turns.sort((a, b) => a - b), to];
@@ -103,9 +103,11 @@ function keeps(spot: Spot, from: number, to: number, batch: FrozenBatch, fridge:
     const begin = instants[i] ?? from;
     const durationS = (until - begin) / 1000;
     const placeC = spot.own ?? fridgeAt(fridge, begin, batch);
-    return durationS > 0 ? [makeStep(`keep${i}`, 'keep', { of: IN, placeC, jar: batch.kit.use.jar, durationS })] : [];
+    return durationS > 0 ? [inJar(`keep${i}`, placeC, durationS, batch)] : [];
   });
 }
+const inJar = (id: string, placeC: number, durationS: number, batch: FrozenBatch): Step =>
+  makeStep(id, 'stand', { of: IN, place: 'other', placeC, vessel: 'jar', jar: batch.kit.use.jar, durationS });
 /** What the fridge's log said at an instant, °C; before it begins, what the batch's kitchen said. */
 function fridgeAt(fridge: readonly FridgeLine[], at: number, batch: FrozenBatch): number {
   let last: FridgeLine | null = null;
@@ -118,7 +120,7 @@ function happens(s: Stream, e: JarEvent, jar: FilledJar, batch: FrozenBatch): St
   switch (e.is) {
     case 'poured': {
       const share = Math.min(1, e.ml / Math.max(1e-9, volumeMl(s)));
-      return run(s, [makeStep('pour', 'split', { of: IN, into: 'glass', share })], batch);
+      return run(s, [makeStep('pour', 'part', { of: IN, parts: [{ name: 'glass', share }] })], batch);
     }
     case 'boiled':
       return jar.product === 'pulp' ? boiledPulp(s, e.forS, batch) : run(s, boil(e.forS), batch);

@@ -141,6 +141,16 @@ function beginning(log: Log, step: string, t: Task): number {
   return ended - t.durationS * 1000;
 }
 
+/** The steps that are made: what goes in together with a step that was left out is left out with it. */
+function madeOf(r: Recipe, skipped: ReadonlyMap<string, unknown>): readonly Step[] {
+  let out = false;
+  return r.steps.filter((s) => {
+    const along = 'together' in s.params && s.params.together;
+    out = skipped.has(s.id) || (along && out);
+    return !out;
+  });
+}
+
 /** Where a batch is and what it will bring, from its frozen plan and its log. Nothing of this is stored. */
 export function progressOf(
   batch: FrozenBatch,
@@ -148,7 +158,7 @@ export function progressOf(
   chunks: readonly TraceChunk[] = [],
 ): Progress {
   const log = read(batch.recipe, batch.startedAt, events);
-  const recipe = { ...batch.recipe, steps: batch.recipe.steps.filter((s) => !log.skipped.has(s.id)) };
+  const recipe = { ...batch.recipe, steps: madeOf(batch.recipe, log.skipped) };
   const readings = [...log.readings.values()];
   const traces = tracesOf(chunks);
   const given = { kit: batch.kit, beliefs: batch.beliefs, readings, traces };

@@ -1,5 +1,5 @@
 import { refusalOf } from '../materials';
-import { COLD_C, contextOf, highestOf, keepBy, OUT_OF_COLD, streamBefore } from '../steps';
+import { foodLines, highestOf, streamBefore } from '../steps';
 import { HOUR_S } from '../units';
 import { fig, madeBy, setFix, stepsOf } from './types';
 import type { Check } from './types';
@@ -10,8 +10,8 @@ export const honey: Check = {
   reason: 'Honey can carry spores that make infants ill.',
   source: 'common practice; ask a doctor',
   find: (l) =>
-    stepsOf(l, 'finish')
-      .filter((s) => s.f('honey') === 1)
+    stepsOf(l, 'add')
+      .filter((s) => s.step.params.food === 'honey' && s.step.params.amountG > 0)
       .map((s) => ({ check: 'honey', step: s.step.id, weight: 'know' as const, figures: {}, fixes: [] })),
 };
 
@@ -21,29 +21,74 @@ export const syrupAfterBoil: Check = {
   reason: 'Syrup, cocoa and spoons bring germs back after the heat, and raw syrup can curdle hot soy.',
   source: 'common practice',
   find: (l) =>
-    stepsOf(l, 'finish')
-      .filter((s) => s.f('rawSyrup') === 1)
+    stepsOf(l, 'add')
+      .filter((s) => s.f('touches') === 1)
       .map((s) => ({ check: 'syrupAfterBoil', step: s.step.id, weight: 'know' as const, figures: {}, fixes: [] })),
 };
 
-/** Cocoa with less than one and a half times its weight of water to slake it. */
-export const cocoaDry: Check = {
-  id: 'cocoaDry',
-  reason: 'Dry cocoa floats and clots: it wants hot water first.',
+/** Fruit, nuts or seeds, raw, that go into what was boiled and are not boiled again: as raw as they are. */
+export const rawAfterBoil: Check = {
+  id: 'rawAfterBoil',
+  reason: 'Fruit and nuts are raw food: what was boiled is as raw as they are once they are in it.',
   source: 'common practice',
   find: (l) =>
-    stepsOf(l, 'finish')
-      .filter((s) => s.step.params.cocoaG > 0 && s.step.params.slakeG < 1.5 * s.step.params.cocoaG)
-      .map((s) => {
-        const to = Math.ceil((3 * s.step.params.cocoaG) / 5) * 5;
-        return {
-          check: 'cocoaDry',
-          step: s.step.id,
-          weight: 'mend' as const,
-          figures: { cocoaG: fig(s.step.params.cocoaG, 'g') },
-          fixes: [setFix('slake', s.step.id, 'slakeG', to, { toG: fig(to, 'g') })],
-        };
-      }),
+    stepsOf(l, 'add').flatMap((s) => {
+      const { of } = s.step.params;
+      const was = streamBefore(l.outcome, s.place, of)?.hygiene;
+      const now = madeBy(s, of)?.hygiene;
+      if ((was !== 'boiled' && was !== 'heated') || now !== 'raw') return [];
+      const heated = l.recipe.steps
+        .slice(s.place + 1)
+        .some((x) => (x.kind === 'boil' || x.kind === 'heat') && x.params.of === of);
+      const boil = l.recipe.steps
+        .slice(0, s.place)
+        .findLast((x) => (x.kind === 'boil' || x.kind === 'heat') && x.params.of === of);
+      const before = boil ? (l.recipe.steps[l.recipe.steps.indexOf(boil) - 1]?.id ?? null) : undefined;
+      return heated
+        ? []
+        : [
+            {
+              check: 'rawAfterBoil',
+              step: s.step.id,
+              weight: 'mend' as const,
+              figures: {},
+              fixes:
+                before === undefined
+                  ? []
+                  : [
+                      {
+                        say: 'addBeforeBoil',
+                        figures: {},
+                        edits: [{ do: 'move' as const, step: s.step.id, after: before }],
+                      },
+                    ],
+            },
+          ];
+    }),
+};
+
+/** Powder of which this many times is liquid clots in it; stirred into less, it is a paste of its own. */
+const CLOTS_FROM = 8;
+/** Dry powder into much liquid. */
+export const cocoaDry: Check = {
+  id: 'cocoaDry',
+  reason: 'Dry cocoa floats and clots: it wants a little hot liquid first.',
+  source: 'common practice',
+  find: (l) =>
+    stepsOf(l, 'add')
+      .filter((s) => {
+        const p = s.step.params;
+        const floats = l.recipe.materials.find((m) => m.id === p.food)?.stirredIn?.floats === true;
+        const into = streamBefore(l.outcome, s.place, p.of);
+        return floats && !p.slaked && p.amountG > 0 && (into?.freeWaterG ?? 0) > CLOTS_FROM * p.amountG;
+      })
+      .map((s) => ({
+        check: 'cocoaDry',
+        step: s.step.id,
+        weight: 'mend' as const,
+        figures: { cocoaG: fig(s.step.params.amountG, 'g') },
+        fixes: [setFix('slake', s.step.id, 'slaked', true)],
+      })),
 };
 
 /** A glass jar in the freezer. */
@@ -84,58 +129,6 @@ export const freezerTooFull: Check = {
           fixes: [setFix('fillLess', s.step.id, 'fill', to, { to: fig(to, 'share') })],
         };
       }),
-};
-
-const outMostS = (c: number): number => (c > OUT_OF_COLD.hotRoomC ? OUT_OF_COLD.hotAtMostS : OUT_OF_COLD.atMostS);
-
-/** Above 5 °C for more than two hours, one above 32 °C. */
-export const keptWarm: Check = {
-  id: 'keptWarm',
-  reason: 'Out of the cold two hours, one above 32 °C. Never two days on the counter, whatever some say.',
-  source: 'USDA: the two-hour rule',
-  find: (l) =>
-    stepsOf(l, 'keep')
-      .filter((s) => s.step.params.placeC > COLD_C && s.step.params.durationS > outMostS(s.step.params.placeC))
-      .map((s) => ({
-        check: 'keptWarm',
-        step: s.step.id,
-        weight: 'danger' as const,
-        figures: {
-          placeC: fig(s.step.params.placeC, 'C'),
-          forS: fig(s.step.params.durationS, 's'),
-          mostS: fig(outMostS(s.step.params.placeC), 's'),
-        },
-        fixes: [
-          setFix('keepCold', s.step.id, 'placeC', Math.min(4, l.kit.fridgeC), {
-            placeC: fig(Math.min(4, l.kit.fridgeC), 'C'),
-          }),
-        ],
-      })),
-};
-
-/** Longer than its time and temperature, or its cap, allow. */
-export const keptTooLong: Check = {
-  id: 'keptTooLong',
-  reason: 'The lower of what time and temperature leave it and the cap of common practice.',
-  source: 'square-root law (Ratkowsky et al. 1982); FDA Food Code 3-501.17: seven days at most',
-  find: (l) =>
-    stepsOf(l, 'keep').flatMap((s) => {
-      const before = streamBefore(l.outcome, s.place, s.step.params.of);
-      if (!before || s.step.params.placeC > COLD_C) return [];
-      const ctx = contextOf({ kit: l.kit, beliefs: l.outcome.beliefs }, l.recipe.materials);
-      const by = keepBy(before, s.step.params.placeC, s.step.params.jar, ctx);
-      if (!by || s.step.params.durationS <= by.s + 60) return [];
-      const to = Math.floor(by.s / HOUR_S) * HOUR_S;
-      return [
-        {
-          check: 'keptTooLong',
-          step: s.step.id,
-          weight: 'danger' as const,
-          figures: { forS: fig(s.step.params.durationS, 's'), mostS: fig(to, 's') },
-          fixes: [setFix('keepShorter', s.step.id, 'durationS', to, { toS: fig(to, 's') })],
-        },
-      ];
-    }),
 };
 
 /** More than twelve hours to dry. */
@@ -230,7 +223,7 @@ export const openingNut: Check = {
   reason: 'Blades slip on a round shell; a grater takes skin.',
   source: 'common practice',
   find: (l) =>
-    l.recipe.larder.some((x) => x.material === 'coconut-fresh' || x.material === 'coconut-grated')
+    foodLines(l.recipe).some((x) => x.material === 'coconut-fresh' || x.material === 'coconut-grated')
       ? [{ check: 'openingNut', step: null, weight: 'know', figures: {}, fixes: [] }]
       : [],
 };

@@ -94,6 +94,8 @@ export const tooThick: Check = {
 /** Below this opened share much is left in pieces (estimate). */
 const OPENED_ENOUGH = 0.75;
 const OPENED_WELL = 0.85;
+/** Less than this is not ground at all. */
+const HARDLY_OPENED = 1e-6;
 /** Under three quarters of the cells opened. */
 export const groundTooLittle: Check = {
   id: 'groundTooLittle',
@@ -101,7 +103,7 @@ export const groundTooLittle: Check = {
   source: 'common practice',
   find: (l) =>
     stepsOf(l, 'grind')
-      .filter((s) => s.f('openedShare') > 0 && s.f('openedShare') < OPENED_ENOUGH)
+      .filter((s) => s.f('openedShare') > HARDLY_OPENED && s.f('openedShare') < OPENED_ENOUGH)
       .map((s) => {
         const now = s.step.params.durationS;
         const ratio = openingTimes(Math.min(OPENED_ENOUGH, s.f('openedShare')), OPENED_WELL);
@@ -126,7 +128,7 @@ export const notGround: Check = {
   source: 'common practice',
   find: (l) =>
     stepsOf(l, 'strain')
-      .filter((s) => s.f('openedShare') === 0 && s.f('pulpG') > 0)
+      .filter((s) => s.f('openedShare') <= HARDLY_OPENED && s.f('pulpG') > 0)
       .map((s) => ({ check: 'notGround', step: s.step.id, weight: 'danger' as const, figures: {}, fixes: [] })),
 };
 

@@ -5,6 +5,7 @@ import * as grinding from './grinding';
 import * as keeping from './keeping';
 import * as nuts from './nuts';
 import * as soaking from './soaking';
+import * as standing from './standing';
 import * as starch from './starch';
 import * as straining from './straining';
 import type { Check, Looked, Warning, Weight } from './types';
@@ -63,13 +64,14 @@ export const CHECKS: readonly Check[] = [
   finishing.cocoaDry,
   finishing.syrupAfterBoil,
   finishing.honey,
+  finishing.rawAfterBoil,
   finishing.driesTooSlowly,
   finishing.driedRaw,
   finishing.glassFreezes,
   finishing.freezerTooFull,
   nuts.warmJar,
-  finishing.keptWarm,
-  finishing.keptTooLong,
+  standing.keptWarm,
+  standing.keptTooLong,
   keeping.touchedAfter,
   keeping.hotJar,
   keeping.rawUntilBoiled,

@@ -2,9 +2,21 @@ import { isPulp, hasFood, inhibitorLeftOf } from '../kitchen';
 import { isDone, makeStep, pulpBoilS, streamBefore, TOUCHED_CAP_DAYS } from '../steps';
 import type { Stream } from '../kitchen';
 import { fig, freshId, insertFix, mustBoil, setFix, stepsOf } from './types';
-import type { Check, Fix, Looked } from './types';
+import type { At, Check, Fix, Looked } from './types';
 
 const RISK_C = 40;
+
+const isSafe = (s: Stream | undefined): boolean => s?.hygiene === 'heated' || s?.hygiene === 'boiled';
+/** It goes into what the heat had made safe, now or from where it was set aside. */
+function meetsTheBoiled(l: Looked, s: At<'pour'>): boolean {
+  const { into } = s.step.params;
+  const had = streamBefore(l.outcome, s.place, into);
+  if (had) return isSafe(had);
+  return stepsOf(l, 'pool').some(
+    (x) =>
+      x.place > s.place && x.step.params.of === into && isSafe(streamBefore(l.outcome, x.place, x.step.params.into)),
+  );
+}
 
 /** Unboiled water, a cloth, hands or an unscalded jar after the boil. */
 export const touchedAfter: Check = {
@@ -12,8 +24,8 @@ export const touchedAfter: Check = {
   reason: 'Water, cloths and jars bring germs back after the boil; it keeps shorter.',
   source: 'common practice',
   find: (l) => [
-    ...stepsOf(l, 'holdBack')
-      .filter((s) => !s.step.params.boiled && s.step.params.waterG > 0)
+    ...stepsOf(l, 'pour')
+      .filter((s) => !s.step.params.boiled && s.step.params.amountG > 0 && meetsTheBoiled(l, s))
       .map((s) => ({
         check: 'touchedAfter',
         step: s.step.id,

@@ -1,4 +1,13 @@
-import { dissolvingTimes, glucanPool, glucanVolume, isPasty, makeStep, SLIPPERY_FROM, WATERY_BELOW } from '../steps';
+import {
+  TURNS_OVER,
+  dissolvingTimes,
+  glucanPool,
+  glucanVolume,
+  isPasty,
+  makeStep,
+  SLIPPERY_FROM,
+  WATERY_BELOW,
+} from '../steps';
 import type { Kind, Step } from '../steps';
 import { massG, solidsG } from '../kitchen';
 import { bodyAt, fig, freshId, madeBy, setFix, stepsOf } from './types';
@@ -164,13 +173,15 @@ export const watery: Check = {
     if (share >= WATERY_BELOW || share <= 0) return [];
     const now = grind.step.params.waterG;
     const to = Math.floor((now * (share / (WATERY_BELOW * 1.2))) / 10) * 10;
+    // With less the jug would not turn over: that is no mend.
+    const turns = now > 0 && (grind.f('waterToPieces') * to) / now >= TURNS_OVER;
     return [
       {
         check: 'watery',
         step: grind.step.id,
         weight: 'mend',
         figures: { solids: fig(share, 'share'), least: fig(WATERY_BELOW, 'share') },
-        fixes: to >= 50 ? [setFix('lessWater', grind.step.id, 'waterG', to, { toG: fig(to, 'g') })] : [],
+        fixes: to >= 50 && turns ? [setFix('lessWater', grind.step.id, 'waterG', to, { toG: fig(to, 'g') })] : [],
       },
     ];
   },

@@ -72,6 +72,7 @@ function gramsOf(what: Pasted, value: number, unit: QuantityUnit, cupMl: number,
   if (unit.is === 'mass') return value * unit.g;
   const ml = value * (unit.is === 'cup' ? cupMl : unit.ml);
   switch (what.is) {
+    case 'stirred':
     case 'food': {
       const cup = [...own, ...MATERIALS].find((m) => m.id === what.material)?.cupG ?? US_CUP_ML;
       return (ml * cup) / US_CUP_ML;
@@ -81,9 +82,6 @@ function gramsOf(what: Pasted, value: number, unit: QuantityUnit, cupMl: number,
     case 'ice':
       // By volume cubes leave gaps: a cup of cubes is a little over half ice (common practice).
       return ml * 0.55;
-    case 'finish':
-    case 'syrup':
-      return ml * what.gPerMl;
   }
 }
 /** The grams of a line once its missing form is chosen. */

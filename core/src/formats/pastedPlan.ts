@@ -1,6 +1,6 @@
 import { MATERIALS } from '../materials';
 import type { Material } from '../materials';
-import { applyEdits, kindOf, makeStep, numberOf } from '../steps';
+import { applyEdits, freshStepId, freshWaterOf, kindOf, makeStep, numberOf } from '../steps';
 import type { Edit, Recipe, Step } from '../steps';
 import type { PastedLine } from './pasted';
 import type { Pasted } from './pastedWords';
@@ -25,14 +25,14 @@ const sum = (said: readonly { readonly grams: number }[]): number => said.reduce
 
 /**
  * A school's plan with what the lines say: its foods, fresh water in the plan's own proportions, ice, warmth, soaking
- * water, finish. A food the school does not know goes into the jug with the rest; a finish is added where it has none.
+ * water, what is stirred in. A food the school does not know goes into the jug with the rest.
  */
 export function pastedRecipe(school: Recipe, lines: readonly PastedLine[], own: readonly Material[] = []): PastedPlan {
   const unused: PastedLine[] = [];
   let recipe = applyEdits(school, [...larderEdits(school, lines), ...waterEdits(school, lines)]);
   recipe = withMoreFoods(recipe, lines, own, unused);
   recipe = withSoak(recipe, lines, unused);
-  recipe = withFinish(recipe, lines, unused);
+  recipe = withStirred(recipe, lines, unused);
   return { recipe, unused };
 }
 
@@ -57,41 +57,43 @@ function waterEdits(r: Recipe, lines: readonly PastedLine[]): readonly Edit[] {
 }
 function shared(recipe: Recipe, total: number): readonly Edit[] {
   const fresh = recipe.steps.flatMap((s) =>
-    Object.entries(kindOf(s.kind).params).flatMap(([param, spec]) =>
-      spec.type === 'number' && spec.fresh && spec.water ? [{ step: s.id, param, now: numberOf(s, param) }] : [],
-    ),
+    freshWaterOf(s).flatMap(([param, spec]) => (spec.water ? [{ step: s.id, param, now: numberOf(s, param) }] : [])),
   );
   const now = fresh.reduce((g, f) => g + f.now, 0);
   const to = (f: { readonly now: number }): number => (now > 0 ? (total * f.now) / now : total / fresh.length);
   return fresh.map((f) => ({ do: 'set', step: f.step, param: f.param, value: to(f) }));
 }
 
-/** Foods beside those of the school, poured into the jug before it runs. */
+/** Lines of one food added up, in the order in which they came. */
+function byFood(
+  said: readonly (Said<'food'> | Said<'stirred'>)[],
+): readonly { material: string; grams: number; lines: PastedLine[] }[] {
+  const all = new Map<string, { material: string; grams: number; lines: PastedLine[] }>();
+  for (const x of said) {
+    const { material } = x.what;
+    const had = all.get(material) ?? { material, grams: 0, lines: [] };
+    all.set(material, { material, grams: had.grams + x.grams, lines: [...had.lines, x.line] });
+  }
+  return [...all.values()];
+}
+
+/** Foods beside those of the school go into the jug before it runs. */
 function withMoreFoods(
   r: Recipe,
   lines: readonly PastedLine[],
   own: readonly Material[],
   unused: PastedLine[],
 ): Recipe {
-  const grind = r.steps.find((s): s is Step<'grind'> => s.kind === 'grind');
-  return saying(lines, 'food').reduce<Recipe>((was, x) => {
-    if (r.larder.some((l) => l.material === x.what.material)) return was;
-    const food = [...own, ...MATERIALS].find((m) => m.id === x.what.material);
-    const name = `more-${x.what.material}`;
-    if (!grind || !food || x.grams <= 0) {
-      unused.push(x.line);
+  const grind = r.steps.findIndex((s) => s.kind === 'grind');
+  const jug = r.steps[grind];
+  return byFood(saying(lines, 'food')).reduce<Recipe>((was, x) => {
+    if (r.larder.some((l) => l.material === x.material)) return was;
+    const food = [...own, ...MATERIALS].find((m) => m.id === x.material);
+    if (jug?.kind !== 'grind' || !food || x.grams <= 0) {
+      unused.push(...x.lines);
       return was;
     }
-    const had = was.larder.findIndex((l) => l.into === name);
-    if (had >= 0)
-      return applyEdits(was, [{ do: 'larder', index: had, grams: (was.larder[had]?.grams ?? 0) + x.grams }]);
-    const at = was.steps.findIndex((s) => s.id === grind.id);
-    const pour = makeStep(name, 'pool', { of: name, into: grind.params.of });
-    return {
-      materials: was.materials.some((m) => m.id === food.id) ? was.materials : [...was.materials, food],
-      larder: [...was.larder, { into: name, material: food.id, grams: x.grams }],
-      steps: [...was.steps.slice(0, at), pour, ...was.steps.slice(at)],
-    };
+    return withFood(was, jug.params.of, food, x.grams, jug.id);
   }, r);
 }
 
@@ -104,30 +106,27 @@ function withSoak(r: Recipe, lines: readonly PastedLine[], unused: PastedLine[])
   return r;
 }
 
-function withFinish(r: Recipe, lines: readonly PastedLine[], unused: PastedLine[]): Recipe {
-  const dry = saying(lines, 'finish');
-  const [syrup, ...more] = saying(lines, 'syrup');
-  unused.push(...more.map((x) => x.line));
-  if (dry.length === 0 && !syrup) return r;
-  const jar = r.steps.findIndex((s) => kindOf(s.kind).fills !== undefined);
-  const before = r.steps[jar];
-  const filled = before && kindOf(before.kind).fills?.(before.params);
-  const has = r.steps.find((s) => s.kind === 'finish');
-  if (!has && filled === undefined) {
-    unused.push(...dry.map((x) => x.line), ...(syrup ? [syrup.line] : []));
-    return r;
-  }
-  const finish = has ?? makeStep('finish', 'finish', filled === undefined ? {} : { of: filled });
-  const whole = has ? r : { ...r, steps: [...r.steps.slice(0, jar), finish, ...r.steps.slice(jar)] };
-  const params = new Map<string, number>();
-  for (const x of dry) params.set(x.what.param, (params.get(x.what.param) ?? 0) + x.grams);
-  return applyEdits(whole, [
-    ...[...params].map(([param, value]): Edit => ({ do: 'set', step: finish.id, param, value })),
-    ...(syrup
-      ? [
-          { do: 'set' as const, step: finish.id, param: 'syrup', value: syrup.what.syrup },
-          { do: 'set' as const, step: finish.id, param: 'syrupG', value: syrup.grams },
-        ]
-      : []),
+/** What is stirred in: where the school does, else before it is filled. */
+function withStirred(r: Recipe, lines: readonly PastedLine[], unused: PastedLine[]): Recipe {
+  const jar = r.steps.find((s) => kindOf(s.kind).fills !== undefined);
+  const filled = jar && kindOf(jar.kind).fills?.(jar.params);
+  return byFood(saying(lines, 'stirred')).reduce<Recipe>((was, x) => {
+    const food = MATERIALS.find((m) => m.id === x.material);
+    if (!food || !jar || filled === undefined) {
+      unused.push(...x.lines);
+      return was;
+    }
+    return withFood(was, filled, food, x.grams, jar.id);
+  }, r);
+}
+/** So much of a food: in the step that adds it to this stream, or in one of its own before another. */
+function withFood(r: Recipe, of: string, food: Material, grams: number, before: string): Recipe {
+  const has = r.steps.find((s) => s.kind === 'add' && s.params.food === food.id && s.params.of === of);
+  if (has) return applyEdits(r, [{ do: 'set', step: has.id, param: 'amountG', value: grams }]);
+  const step = makeStep(freshStepId(r, food.id), 'add', { of, food: food.id, amountG: grams });
+  const at = r.steps.findIndex((s) => s.id === before);
+  return applyEdits(r, [
+    { do: 'foods', foods: [food] },
+    { do: 'insert', after: r.steps[at - 1]?.id ?? null, step },
   ]);
 }

@@ -5,8 +5,7 @@ export type Pasted =
   | { readonly is: 'food'; readonly material: string }
   | { readonly is: 'water'; readonly c: number | null; readonly thrown: boolean }
   | { readonly is: 'ice' }
-  | { readonly is: 'finish'; readonly param: 'saltG' | 'sugarG' | 'vanillaG' | 'cocoaG'; readonly gPerMl: number }
-  | { readonly is: 'syrup'; readonly syrup: 'honey' | 'maple' | 'agave'; readonly gPerMl: number };
+  | { readonly is: 'stirred'; readonly material: string };
 
 const food = (words: RegExp, ...ids: readonly string[]) => ({ words, ids });
 /** Words for foods; where several forms share a word and none is said, the form is asked. */
@@ -30,6 +29,30 @@ const FOODS: readonly { readonly words: RegExp; readonly ids: readonly string[] 
   food(/coconut/i, 'coconut-fresh', 'coconut-grated', 'coconut-dried', 'coconut-frozen'),
   food(/almonds?/i, 'almonds'),
   food(/\bdates?\b/i, 'dates'),
+  food(/sesame/i, 'sesame'),
+  food(/sunflower/i, 'sunflower-seeds'),
+  food(/hemp/i, 'hemp-seeds'),
+  food(/strawberr|raspberr|blueberr|\bberries\b/i, 'berries'),
+];
+/** What is stirred in; the closer word before the wider one. */
+const STIRRED: readonly (readonly [RegExp, string])[] = [
+  [/\bsalt\b/i, 'salt'],
+  [/jaggery|panela|piloncillo/i, 'jaggery-syrup'],
+  [/brown\s+sugar/i, 'sugar-brown'],
+  [/\bsugar\b/i, 'sugar'],
+  [/vanilla/i, 'vanilla'],
+  [/cocoa|cacao/i, 'cocoa'],
+  [/chocolate/i, 'chocolate'],
+  [/honey/i, 'honey'],
+  [/maple/i, 'maple-syrup'],
+  [/agave/i, 'agave-syrup'],
+  [/date\s+(syrup|paste|flesh)/i, 'date-syrup'],
+  [/glucose/i, 'glucose-syrup'],
+  [/cinnamon\s+(stick|bark)|stick\s+of\s+cinnamon/i, 'cinnamon-stick'],
+  [/cinnamon/i, 'cinnamon'],
+  [/(lemon|orange|lime)\s+(peel|zest)|(peel|zest)\s+of/i, 'citrus-peel'],
+  [/food\s+colou?r/i, 'colour'],
+  [/\btea\b(?!\s*spoon)/i, 'tea'],
 ];
 /** What is made of a food is another thing; so are oats that were cut or steamed otherwise than rolled ones. */
 const MADE_OF =
@@ -56,13 +79,8 @@ export function whatOf(
   const only = (what: Pasted) => ({ what, among: [] });
   if (/\bice\b(?!.{0,6}\bwater)/i.test(text)) return only({ is: 'ice' });
   if (/water/i.test(text)) return only({ is: 'water', c: temperature(text), thrown: THROWN.test(text) });
-  if (/\bsalt\b/i.test(text)) return only({ is: 'finish', param: 'saltG', gPerMl: 1.22 });
-  if (/\bsugar\b/i.test(text)) return only({ is: 'finish', param: 'sugarG', gPerMl: 0.85 });
-  if (/vanilla/i.test(text)) return only({ is: 'finish', param: 'vanillaG', gPerMl: 0.88 });
-  if (/cocoa|cacao/i.test(text)) return only({ is: 'finish', param: 'cocoaG', gPerMl: 0.36 });
-  if (/honey/i.test(text)) return only({ is: 'syrup', syrup: 'honey', gPerMl: 1.42 });
-  if (/maple/i.test(text)) return only({ is: 'syrup', syrup: 'maple', gPerMl: 1.33 });
-  if (/agave/i.test(text)) return only({ is: 'syrup', syrup: 'agave', gPerMl: 1.35 });
+  const stirred = STIRRED.find(([words]) => words.test(text));
+  if (stirred) return only({ is: 'stirred', material: stirred[1] });
   return { what: null, among: [] };
 }
 /** Words that say a temperature; "very hot" alone says none that can be used. */

@@ -2,21 +2,22 @@ import { checkShape } from './shape';
 import Joi from 'joi';
 import { USUAL_KIT } from '../kitchen';
 import type { Kit } from '../kitchen';
-import { MATERIALS, withCooked } from '../materials';
+import { MATERIALS, WATER, withCooked } from '../materials';
 import type { Material } from '../materials';
 import { faultOf, id, object, text } from '../records';
 import type { Fault } from '../records';
-import { KINDS, kindOf, orderFaults, paramOf } from '../steps';
-import type { Kind, LarderLine, ParamSpec, Recipe, Step } from '../steps';
+import { foodsOf, KINDS, kindOf, orderFaults, paramOf } from '../steps';
+import type { Kind, LarderLine, ParamSpec, Part, Recipe, Step } from '../steps';
 import { orderFaultText } from '../words';
 import { amountOf, readAmount, writeAmount } from './amounts';
 import { readKitchen, writeKitchen } from './kitchenBlock';
 import { readMaterials, writeMaterial } from './materialBlock';
+import { planFileTo2 } from './planFileTo2';
 
 /** How a plan file says what it is. */
 export const PLAN_FORMAT = 'ironpan-plan';
 /** The version written; older ones are brought along, newer ones refused. */
-export const PLAN_VERSION = 1;
+export const PLAN_VERSION = 2;
 
 export interface PlanFile {
   readonly name: string;
@@ -75,8 +76,8 @@ export function readPlanFile(given: string): ReadPlan {
 }
 
 /** The same from what has been parsed. */
-export function readPlan(data: unknown): ReadPlan {
-  const version = (data as { version?: unknown } | null)?.version;
+export function readPlan(given: unknown): ReadPlan {
+  const version = (given as { version?: unknown } | null)?.version;
   if (typeof version === 'number' && version > PLAN_VERSION)
     return {
       ok: false,
@@ -87,6 +88,7 @@ export function readPlan(data: unknown): ReadPlan {
         },
       ],
     };
+  const data = version === 1 ? planFileTo2(given) : given;
   const { error } = SHAPE.validate(data, { abortEarly: false, convert: false });
   const shape = error ? error.details.map(faultOf) : [];
   if (!hasParts(data)) return { ok: false, faults: shape };
@@ -99,12 +101,11 @@ export function readPlan(data: unknown): ReadPlan {
   const larder = d.larder.flatMap((l, i) =>
     sound(`larder[${i}]`) ? [readLarder(l, `larder[${i}]`, materials, faults)] : [],
   );
-  const steps = d.steps.flatMap((s, i) => (sound(`steps[${i}]`) ? [readStep(s, `steps[${i}]`, kit, faults)] : []));
+  const steps = d.steps.flatMap((s, i) =>
+    sound(`steps[${i}]`) ? [readStep(s, `steps[${i}]`, { kit, foods: materials }, faults)] : [],
+  );
   const recipe: Recipe = {
-    materials: withCooked(
-      materials,
-      larder.map((l) => l.material),
-    ),
+    materials: withCooked(materials, [...larder.map((l) => l.material), ...steps.flatMap(foodsOf)]),
     larder,
     steps,
   };
@@ -145,7 +146,16 @@ interface Shape {
   readonly materials?: unknown;
 }
 
-function readStep(s: Shape['steps'][number], path: string, kit: Kit, faults: Fault[]): Step {
+/** The things and foods that a step may name. */
+interface Known {
+  readonly kit: Kit;
+  readonly foods: readonly Material[];
+}
+/** A cook's own name for a stream: letters, figures, spaces. */
+const NAME = /^\p{L}[\p{L}\p{N} ’'_-]{0,39}$/u;
+const SAY_NAME = 'must be a name that begins with a letter, such as milk; 40 letters at most.';
+
+function readStep(s: Shape['steps'][number], path: string, known: Known, faults: Fault[]): Step {
   const specs = Object.entries(kindOf(s.kind).params);
   const keys = new Map(specs.map(([name, spec]) => [fileKey(s.kind, name, spec), [name, spec] as const]));
   const params: Record<string, unknown> = {};
@@ -161,12 +171,12 @@ function readStep(s: Shape['steps'][number], path: string, kit: Kit, faults: Fau
       continue;
     }
     const [name, spec] = found;
-    params[name] = readParam(given, spec, `${path}.${key}`, kit, faults) ?? spec.default;
+    params[name] = readParam(given, spec, `${path}.${key}`, known, faults) ?? spec.default;
   }
   return { id: s.id, kind: s.kind, params } as unknown as Step;
 }
 
-function readParam(given: unknown, spec: ParamSpec, path: string, kit: Kit, faults: Fault[]): unknown {
+function readParam(given: unknown, spec: ParamSpec, path: string, { kit, foods }: Known, faults: Fault[]): unknown {
   const fault = (say: string): null => {
     faults.push({ path, say: `${path} ${say}` });
     return null;
@@ -181,14 +191,45 @@ function readParam(given: unknown, spec: ParamSpec, path: string, kit: Kit, faul
     case 'flag':
       return typeof given === 'boolean' ? given : fault(`is ${JSON.stringify(given)}; use true or false.`);
     case 'stream':
-      return typeof given === 'string' && /^[A-Za-z]\w{0,39}$/.test(given)
+      return typeof given === 'string' && NAME.test(given) ? given : fault(SAY_NAME);
+    case 'food':
+      return typeof given === 'string' && (foods.some((m) => m.id === given) || (spec.liquid && given === WATER))
         ? given
-        : fault('must be a name of letters and figures, such as milk.');
+        : fault(
+            `is ${JSON.stringify(given)}; known are ${[...(spec.liquid ? [WATER] : []), ...foods.map((m) => m.id)].join(', ')}.`,
+          );
+    case 'parts':
+      return readParts(given, path, faults, fault);
     case 'thing': {
       const ids = ['in use', ...kit.things.filter((t) => t.is === spec.thing).map((t) => t.id)];
       return ids.includes(given as string) ? given : fault(`is ${JSON.stringify(given)}; use ${ids.join(', ')}.`);
     }
   }
+}
+
+const MOST_PARTS = 6;
+/** Parts of a stream: names of their own, and shares that are no more than the whole. */
+function readParts(
+  given: unknown,
+  path: string,
+  faults: Fault[],
+  fault: (say: string) => null,
+): readonly Part[] | null {
+  if (!Array.isArray(given) || given.length < 1 || given.length > MOST_PARTS)
+    return fault(`must be one to ${MOST_PARTS} parts, each {"name": …, "share": {"value": 30, "unit": "%"}}.`);
+  const parts: Part[] = [];
+  for (const [i, x] of (given as readonly unknown[]).entries()) {
+    const { name, share, ...more } = (x ?? {}) as Readonly<Record<string, unknown>>;
+    const unknown = Object.keys(more)[0];
+    if (unknown !== undefined) return fault(`[${i}] has “${unknown}”, which is not known here.`);
+    if (typeof name !== 'string' || !NAME.test(name)) return fault(`[${i}].name ${SAY_NAME}`);
+    const part = readAmount(share, { unit: 'share', low: 0, high: 1 }, `${path}[${i}].share`, faults);
+    if (part === null) return null;
+    parts.push({ name, share: part });
+  }
+  if (parts.reduce((sum, x) => sum + x.share, 0) > 1 + 1e-6) return fault('adds up to more than the whole.');
+  if (new Set(parts.map((x) => x.name)).size < parts.length) return fault('names one part twice.');
+  return parts;
 }
 
 /** A plan as a file, complete with defaults, ready to edit. */
@@ -213,7 +254,12 @@ export function writePlan(
       const out: Record<string, unknown> = { id: s.id, kind: s.kind };
       for (const [name, spec] of Object.entries(kindOf(s.kind).params)) {
         const v = paramOf(s, name);
-        out[fileKey(s.kind, name, spec)] = spec.type === 'number' ? writeAmount(v as number, spec.shown) : v;
+        out[fileKey(s.kind, name, spec)] =
+          typeof v === 'number' && spec.type === 'number'
+            ? writeAmount(v, spec.shown)
+            : typeof v === 'object'
+              ? v.map((x) => ({ name: x.name, share: writeAmount(x.share, '%') }))
+              : v;
       }
       return out;
     }),

@@ -33,10 +33,16 @@ function paramRow(kind: Kind, name: string, spec: ParamSpec): string {
         ? '`true`, `false`'
         : spec.type === 'stream'
           ? 'a name'
-          : ['in use', ...USUAL_KIT.things.filter((t) => t.is === spec.thing).map((t) => t.id)]
-              .map((c) => code(c))
-              .join(', ');
-  return row(key, spec.label, '', values, code(spec.default));
+          : spec.type === 'food'
+            ? spec.liquid
+              ? '`water`, or the id of a material'
+              : 'the id of a material'
+            : spec.type === 'parts'
+              ? '`[{"name": …, "share": {"value": 30, "unit": "%"}}, …]`, six at most'
+              : ['in use', ...USUAL_KIT.things.filter((t) => t.is === spec.thing).map((t) => t.id)]
+                  .map((c) => code(c))
+                  .join(', ');
+  return row(key, spec.label, '', values, code(spec.type === 'parts' ? JSON.stringify(spec.default) : spec.default));
 }
 function kindText(kind: Kind): string {
   const k = kindOf(kind);

@@ -175,7 +175,11 @@ export function fromLarder(m: Material, massG: number, temperatureC: number): St
   const dry = sumGrams(bound);
   const water = massG - dry;
   const labile = m.inhibitorLabileShare;
-  if (m.liquid) return evolve(NOTHING, { madeFrom: { [m.id]: dry }, freeWaterG: water, released: bound, temperatureC });
+  // What is stirred in is in no law's weighing: a spoon of sugar does not make beans foam less.
+  if (m.liquid) {
+    const madeFrom = m.stirredIn ? {} : { [m.id]: dry };
+    return evolve(NOTHING, { madeFrom, freeWaterG: water, released: bound, temperatureC });
+  }
   const able = ableOf(m, bound);
   return evolve(NOTHING, {
     madeFrom: { [m.id]: dry },

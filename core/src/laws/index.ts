@@ -41,6 +41,7 @@ export {
   leftAfter,
   leftAfterWashes,
   heatedPace,
+  HANDS,
   HELD_PER_G,
   HEATED_PROTEIN,
   HEATED_FAT,
@@ -113,7 +114,6 @@ export {
   MALTOSE_PER_STARCH,
   CUT_THINS,
 } from './hydrolysis';
-export { SYRUPS, syrupOf, platoToGravity } from './sweetness';
-export type { Syrup } from './sweetness';
+export { platoToGravity } from './sweetness';
 export { dryingS, ovenWetBulbC, PULP_MOISTURE, OVEN_W_PER_M2K } from './drying';
 export { settlingMmPerH, capG, HEAVIER, HELD_UP_FROM } from './settling';

@@ -1,8 +1,23 @@
 import { within } from './domain';
 
-/** g of liquid held per g of fat-free insoluble solids, by hand (models §4; estimate, learned per strainer). */
-export const HELD_PER_G = { drip: 7, gentle: 5, twist: 3.6, press: 2.75 } as const;
+/**
+ * g of liquid held per g of fat-free insoluble solids, by hand (models §4; estimates, learned per strainer). Shaking the
+ * bag, a spoon in the sieve, a pestle in an insert and a juicer stand between those of the models by what a cook can
+ * press with each (estimates).
+ */
+export const HELD_PER_G = {
+  drip: 7,
+  shake: 6,
+  gentle: 5,
+  spoon: 4.5,
+  pestle: 4,
+  twist: 3.6,
+  press: 2.75,
+  juicer: 2.6,
+} as const;
 export type Hand = keyof typeof HELD_PER_G;
+/** Every way of getting the liquid out, from the gentlest to the hardest. */
+export const HANDS = Object.keys(HELD_PER_G) as readonly Hand[];
 
 /**
  * Liquid that stays in the pulp after a pass with constant underflow, g: min(L, r·κ·insolubles)

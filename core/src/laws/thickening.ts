@@ -79,7 +79,16 @@ export function waterMPaS(c: number): number {
 }
 
 /** How much of the thickeners a hand drives through the cloth, relative to a firm twist (estimate). */
-export const SQUEEZED = { drip: 0.85, gentle: 0.85, twist: 1, press: 1.15 } as const;
+export const SQUEEZED = {
+  drip: 0.85,
+  shake: 0.85,
+  gentle: 0.85,
+  spoon: 0.95,
+  pestle: 1,
+  twist: 1,
+  press: 1.15,
+  juicer: 1.15,
+} as const;
 
 /** Words from relative viscosity (models §6): thin < 1.4, like milk < 3, creamy < 8, thick < 30, sets. */
 export const BODY_FROM = { likeMilk: 1.4, creamy: 3, thick: 8, sets: 30 } as const;

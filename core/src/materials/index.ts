@@ -2,6 +2,7 @@ export { COMPONENTS, NO_GRAMS, grams, addGrams, scaleGrams, sumGrams, takeGrams,
 export type { Component, Grams } from './components';
 export { MATERIALS } from './materials';
 export { materialById, withCooked } from './lookup';
+export { STIRRED_IN, WATER } from './stirredIn';
 export { SOYBEANS } from './soy';
 export type { Material, Basis, Hydration, ByTemperature, StarchBody, Keeps } from './types';
 export { heatCapacity, density, FAT_KG_PER_M3, WATER_G_PER_ML } from './properties';

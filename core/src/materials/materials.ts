@@ -11,9 +11,11 @@ import {
 } from './nuts';
 import { RICE_BROWN, RICE_BROWN_COOKED, RICE_COOKED, RICE_WHITE } from './rice';
 import { SOYBEANS } from './soy';
+import { BERRIES, HEMP_SEEDS, SESAME, SUNFLOWER_SEEDS } from './seeds';
+import { STIRRED_IN } from './stirredIn';
 import type { Material } from './types';
 
-/** Every material there is; a cook's own ones come beside them. */
+/** Every food there is and all that is stirred in; a cook's own ones come beside them. */
 export const MATERIALS: readonly Material[] = [
   SOYBEANS,
   OATS,
@@ -32,4 +34,9 @@ export const MATERIALS: readonly Material[] = [
   COCONUT_WATER,
   ALMONDS,
   DATES,
+  SESAME,
+  SUNFLOWER_SEEDS,
+  HEMP_SEEDS,
+  BERRIES,
+  ...STIRRED_IN,
 ];

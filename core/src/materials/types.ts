@@ -52,6 +52,12 @@ export interface Material {
   /** Thin pieces that hold what dissolves: a throw-away rinse leaves `leaves` of it and takes `starch` of the starch. */
   readonly rinse: { readonly leaves: number; readonly starch: number } | null;
   readonly starchBody: StarchBody | null;
+  /**
+   * Stirred into milk, never ground: salt, syrup, spice. `touches`: raw, it brings germs back to what was boiled; `aroma`:
+   * given for its smell, it counts as mass alone; `floats`: dry powder that clots unless it is slaked first. Absent: a
+   * food, which weighs in every law.
+   */
+  readonly stirredIn?: { readonly touches: boolean; readonly aroma: boolean; readonly floats: boolean };
   /** Material id after cooking by absorption. */
   readonly cookedAs: string | null;
   /** Fat sets and rises as a cap that lifts off when it stands colder than this, °C. */

@@ -1,6 +1,6 @@
 import { makeStep } from '../steps';
 import type { Method } from './types';
-import { HOUR, iced, intoJars, take } from './write';
+import { HOUR, iced, intoJars, salted, take } from './write';
 
 /** Schools of almond milk. */
 export const ALMOND_METHODS: readonly Method[] = [
@@ -24,7 +24,7 @@ export const ALMOND_METHODS: readonly Method[] = [
       makeStep('grind', 'grind', { waterG: 600, waterC: 40, durationS: 120 }),
       makeStep('strain', 'strain'),
       iced(),
-      makeStep('finish', 'finish', { saltG: 1 }),
+      salted(),
       intoJars(),
     ],
   },

@@ -1,6 +1,7 @@
 import { MATERIALS, materialById } from '../materials';
 import { USUAL_KIT } from '../kitchen';
 import type { Kit } from '../kitchen';
+import { foodsOf } from '../steps';
 import type { Recipe, Step } from '../steps';
 import { ALMOND_METHODS } from './almond';
 import { COCONUT_METHODS } from './coconut';
@@ -39,5 +40,6 @@ export function recipeIn(m: Method, kit: Kit): Recipe {
 
 /** A school's plan with its materials, ready to fold. */
 export function recipeOf(m: Method): Recipe {
-  return { materials: m.materials.map((id) => materialById(MATERIALS, id)), larder: m.larder, steps: m.steps };
+  const ids = new Set([...m.materials, ...m.steps.flatMap(foodsOf)]);
+  return { materials: [...ids].map((id) => materialById(MATERIALS, id)), larder: m.larder, steps: m.steps };
 }

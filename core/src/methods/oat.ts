@@ -1,6 +1,6 @@
 import { makeStep } from '../steps';
 import type { Method } from './types';
-import { iced, intoJars, MIN, take, twice } from './write';
+import { iced, intoJars, MIN, salted, take, twice } from './write';
 
 const WARM = 'Heated later it thickens fast: stir, and take it off early.';
 const GLUTEN = 'Oats carry gluten unless they are sold as free of it.';
@@ -65,7 +65,7 @@ export const OAT_METHODS: readonly Method[] = [
       makeStep('grind', 'grind', { waterG: 800, waterC: 90, durationS: MIN, loads: 2 }),
       makeStep('strain', 'strain', { hand: 'gentle' }),
       makeStep('cool', 'cool', { toC: 8 }),
-      makeStep('finish', 'finish', { saltG: 1 }),
+      salted(),
       intoJars(),
     ],
   }),

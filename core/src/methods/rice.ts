@@ -1,6 +1,6 @@
 import { makeStep } from '../steps';
 import type { Method } from './types';
-import { HOUR, iced, intoJars, MIN, take } from './write';
+import { HOUR, iced, intoJars, MIN, salted, take } from './write';
 
 const ARSENIC = 'Rice drinks are not for children under five: rice carries arsenic.';
 const CEREUS = 'Cooked rice: cool it within the hour. What grows in warm rice is not killed by heating again.';
@@ -27,7 +27,7 @@ export const RICE_METHODS: readonly Method[] = [
       makeStep('coolRice', 'cool', { of: 'work', how: 'tray', toC: 30 }),
       makeStep('grind', 'grind', { waterG: 1000, waterC: 8, durationS: 30, loads: 2 }),
       makeStep('strain', 'strain', { hand: 'gentle' }),
-      makeStep('finish', 'finish', { saltG: 1 }),
+      salted(),
       iced('milk', 7),
       intoJars(),
     ],
@@ -48,7 +48,7 @@ export const RICE_METHODS: readonly Method[] = [
       makeStep('drain', 'drain', { rinses: 2 }),
       makeStep('grind', 'grind', { waterG: 850, waterC: 10, durationS: 90 }),
       makeStep('strain', 'strain'),
-      makeStep('finish', 'finish', { saltG: 1 }),
+      salted(),
       iced('milk', 7),
       intoJars(),
     ],
@@ -70,7 +70,7 @@ export const RICE_METHODS: readonly Method[] = [
       makeStep('coolRice', 'cool', { of: 'work', how: 'tray', toC: 30 }),
       makeStep('grind', 'grind', { waterG: 1000, waterC: 8, durationS: 35, loads: 2 }),
       makeStep('strain', 'strain', { hand: 'gentle' }),
-      makeStep('finish', 'finish', { saltG: 1 }),
+      salted(),
       iced('milk', 7),
       intoJars(),
     ],

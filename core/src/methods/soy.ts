@@ -2,6 +2,7 @@ import { makeStep } from '../steps';
 import type { LarderLine } from '../steps';
 import { HOUR_S as h, MINUTE_S as min } from '../units';
 import type { Method } from './types';
+import { salted } from './write';
 
 /** Amounts are a middle of common practice (80–170 g/L); a cook scales or changes them. */
 const beans = (grams: number): LarderLine[] => [{ into: 'work', material: 'soybeans', grams }];
@@ -42,7 +43,7 @@ export const SOY_METHODS: readonly Method[] = [
       makeStep('boil', 'boil', { holdS: 120 * min }),
       makeStep('skim', 'skim'),
       makeStep('cool', 'cool', { toC: 10 }),
-      makeStep('finish', 'finish', { saltG: 1 }),
+      salted(),
       makeStep('jar', 'jar'),
     ],
   }),
@@ -66,7 +67,7 @@ export const SOY_METHODS: readonly Method[] = [
       makeStep('boil', 'boil', { holdS: 20 * min, vigour: 'medium' }),
       makeStep('skim', 'skim'),
       makeStep('cool', 'cool', { toC: 10 }),
-      makeStep('finish', 'finish', { saltG: 1 }),
+      salted(),
       makeStep('jar', 'jar'),
     ],
   }),
@@ -90,7 +91,7 @@ export const SOY_METHODS: readonly Method[] = [
       makeStep('boil', 'boil', { holdS: 30 * min }),
       makeStep('skim', 'skim'),
       makeStep('cool', 'cool', { toC: 10 }),
-      makeStep('finish', 'finish', { saltG: 1 }),
+      salted(),
       makeStep('jar', 'jar'),
     ],
   }),
@@ -112,7 +113,7 @@ export const SOY_METHODS: readonly Method[] = [
       makeStep('cool', 'cool', { of: 'work', how: 'water', toC: 40 }),
       makeStep('strain', 'strain'),
       makeStep('coolMilk', 'cool', { toC: 10 }),
-      makeStep('finish', 'finish', { saltG: 1 }),
+      salted(),
       makeStep('jar', 'jar'),
     ],
   }),
@@ -132,12 +133,12 @@ export const SOY_METHODS: readonly Method[] = [
       makeStep('grind', 'grind', { waterG: 1100, durationS: 90, loads: 2 }),
       makeStep('strain', 'strain'),
       makeStep('wash', 'wash', { waterG: 400 }),
-      makeStep('holdBack', 'holdBack', { waterG: 150 }),
+      makeStep('holdBack', 'pour', { amountG: 150 }),
       makeStep('boil', 'boil', { holdS: 25 * min }),
       makeStep('skim', 'skim', { how: 'lift off' }),
       makeStep('pool', 'pool'),
       makeStep('cool', 'cool', { toC: 10 }),
-      makeStep('finish', 'finish', { saltG: 1 }),
+      salted(),
       makeStep('jar', 'jar'),
     ],
   }),

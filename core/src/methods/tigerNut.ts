@@ -1,7 +1,7 @@
 import { makeStep } from '../steps';
 import type { LarderLine, Step } from '../steps';
 import type { Method } from './types';
-import { HOUR, iced, intoJars, MIN, take } from './write';
+import { HOUR, iced, intoJars, MIN, sweetened, take } from './write';
 
 const RAW = 'Nothing kills germs in it: wash the tubers several times, keep it near 0 °C, drink it within two days.';
 const SHAKE = 'Its starch falls fast: shake before pouring.';
@@ -34,7 +34,7 @@ export const TIGER_NUT_METHODS: readonly Method[] = [
     cautions: [RAW, SHAKE],
     materials: ['tiger-nuts'],
     larder: nuts,
-    steps: [...soaked, ...pressed, makeStep('finish', 'finish', { sugarG: 105 }), iced('milk', 4), intoJars()],
+    steps: [...soaked, ...pressed, sweetened(105), iced('milk', 4), intoJars()],
   }),
   tiger({
     id: 'tiger-nut-cooked',
@@ -49,7 +49,7 @@ export const TIGER_NUT_METHODS: readonly Method[] = [
       ...soaked,
       ...pressed,
       makeStep('heat', 'heat', { toC: 73, holdS: 2 * MIN }),
-      makeStep('finish', 'finish', { sugarG: 105 }),
+      sweetened(105),
       iced('milk', 4),
       intoJars(),
     ],
@@ -61,11 +61,11 @@ export const TIGER_NUT_METHODS: readonly Method[] = [
     reasons: ['The sweetness comes from fruit and is in balance before you taste it.'],
     cues: ['Beige, with no flecks of date.'],
     cautions: [RAW, SHAKE],
-    materials: ['tiger-nuts', 'dates'],
-    larder: [...nuts, take('dates', 130, 'dates')],
+    materials: ['tiger-nuts'],
+    larder: nuts,
     steps: [
       ...soaked,
-      makeStep('dates', 'pool', { of: 'dates', into: 'work' }),
+      makeStep('dates', 'add', { of: 'work', food: 'dates', amountG: 130 }),
       ...pressed,
       iced('milk', 4),
       intoJars(),

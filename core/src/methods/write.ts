@@ -11,6 +11,10 @@ export const twice = (hand: 'gentle' | 'twist' = 'twist', coarse = 'sieve'): rea
   makeStep('strain', 'strain', { into: 'coarse', strainer: coarse, hand: 'gentle' }),
   makeStep('strainFine', 'strain', { of: 'coarse', strainer: 'fine-bag', hand }),
 ];
+/** A pinch of salt for the pot. */
+export const salted = (): Step => makeStep('salt', 'add', { food: 'salt', amountG: 1 });
+/** Sugar for the pot, g. */
+export const sweetened = (amountG: number): Step => makeStep('sugar', 'add', { food: 'sugar', amountG });
 /** Made cold: into the jars and straight into the fridge. */
 export const intoJars = (of = 'milk', id = 'jar'): Step => makeStep(id, 'jar', { of });
 /** Cooled fast down to `toC`, °C: in running water, then in ice. */

@@ -1,4 +1,4 @@
-export { ranges, sampleBeliefs } from './ranges';
+export { doubted, ranges, sampleBeliefs } from './ranges';
 export type { Range, RangeOf } from './ranges';
 export { solveFor, fitLoads, freshWater, BODY_AIM } from './solve';
 export { roundForKitchen, roundToCups, roundingEffect } from './rounding';

@@ -80,12 +80,15 @@ function leversIn(s: Step): readonly Lever[] {
   const kind = kindOf(s.kind);
   return Object.entries(kind.params).flatMap(([param, spec]): Lever[] => {
     if (spec.type === 'choice' && spec.lever) {
-      const at = spec.choices.indexOf(String(paramOf(s, param)));
-      const most = spec.choices.length - 1;
+      const now = String(paramOf(s, param));
+      // A way that needs a tool of its own is not proposed, but where it is used the others are tried beside it.
+      const choices = spec.choices.filter((c) => c === now || spec.lever?.includes(c));
+      const at = choices.indexOf(now);
+      const most = choices.length - 1;
       return [
         {
           key: `${s.id}.${param}`,
-          at: { of: 'choice', step: s.id, param, choices: spec.choices },
+          at: { of: 'choice', step: s.id, param, choices },
           label: spec.label,
           stepLabel: kind.label,
           shown: 'count',
@@ -99,9 +102,10 @@ function leversIn(s: Step): readonly Lever[] {
     }
     if (spec.type !== 'number' || !spec.lever) return [];
     const now = numberOf(s, param);
-    // The temperature of no water moves nothing, and nobody slakes no cocoa.
+    // The temperature of no water moves nothing, nor that of a place where it does not stand.
     if (spec.unit === 'C' && 'waterG' in s.params && s.params.waterG <= 0) return [];
-    if (s.kind === 'finish' && param === 'slakeG' && s.params.cocoaG <= 0) return [];
+    if (spec.unit === 'C' && 'amountG' in s.params && s.params.amountG <= 0) return [];
+    if (param === 'placeC' && 'place' in s.params && s.params.place !== 'other') return [];
     const [low, high] = around(spec, now);
     return [
       {

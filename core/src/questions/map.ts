@@ -6,7 +6,7 @@ import { WATERY_BELOW, SLIPPERY_FROM, BODY_FROM } from '../steps';
 import type { Recipe } from '../steps';
 import { leverEdits, summaryAt } from './levers';
 import type { Lever } from './levers';
-import { sampleBeliefs } from './ranges';
+import { doubted, sampleBeliefs } from './ranges';
 
 /** What the ground of a map can show. */
 export type Ground = Extract<Measure, 'body' | 'solids' | 'fat' | 'volumeMl'>;
@@ -65,7 +65,7 @@ export function leverMap(
   onProgress: (done: number, of: number) => void = () => undefined,
 ): LeverMap {
   const random = seededRandom(asked.seed);
-  const ids = r.materials.map((m) => m.id);
+  const ids = doubted(r);
   const others = Array.from({ length: asked.kitchens }, (): Here => ({
     kit: here.kit,
     beliefs: sampleBeliefs(here, ids, random),

@@ -35,6 +35,8 @@ function coefficientsOf(kit: Kit, materials: readonly string[]): readonly (reado
     ...materials.flatMap((m) => OF_FOOD.map((kind) => [kind, m] as const)),
   ];
 }
+/** The foods of a plan of which something is uncertain: salt is salt. */
+export const doubted = (r: Recipe): readonly string[] => r.materials.flatMap((m) => (m.stirredIn ? [] : [m.id]));
 /** A kitchen drawn at random from what is believed of this one: each coefficient lognormal about its mean. */
 export function sampleBeliefs({ kit, beliefs }: Here, materials: readonly string[], random: () => number): Beliefs {
   return drawn(coefficientsOf(kit, materials), beliefs, random);
@@ -79,10 +81,7 @@ export function ranges(
   onProgress: (done: number, of: number) => void = () => undefined,
 ): Readonly<Record<RangeOf, Range>> {
   const random = seededRandom(seed);
-  const of = coefficientsOf(
-    kit,
-    recipe.materials.map((m) => m.id),
-  );
+  const of = coefficientsOf(kit, doubted(recipe));
   const mine = pouring(recipe);
   const got = Object.fromEntries(PICKS.map(([name]) => [name, new Float64Array(n)]));
   for (let i = 0; i < n; i += 1) {

@@ -2,7 +2,7 @@ import { fold, SET, summarise } from '../batch';
 import type { ClassResult, Summary } from '../batch';
 import type { Here } from '../kitchen';
 import { findRoot } from '../numerics';
-import { applyEdits, highestOf, kindOf, numberOf } from '../steps';
+import { applyEdits, foodLines, freshWaterOf, highestOf, numberOf } from '../steps';
 import type { BodyWord, Edit, Recipe, Step } from '../steps';
 
 export type Target =
@@ -67,7 +67,7 @@ export function solveFor(recipe: Recipe, here: Here, target: Target): Solved {
 }
 
 function useUp(b: Bench, material: string, grams: number): Solved {
-  const have = b.recipe.larder.reduce((g, l) => g + (l.material === material ? l.grams : 0), 0);
+  const have = foodLines(b.recipe).reduce((g, l) => g + (l.material === material ? l.grams : 0), 0);
   if (have <= 0) return { edits: [], reached: false, value: 0, folds: 0, stop: { by: 'absent' } };
   return { edits: [{ do: 'scale', by: grams / have }], reached: true, value: grams, folds: b.folds(), stop: null };
 }
@@ -168,11 +168,10 @@ function meetClass(b: Bench, id: string): Solved {
 export function freshWater(recipe: Recipe, by: number): Edit[] {
   const edits: Edit[] = [];
   for (const s of recipe.steps)
-    for (const [param, spec] of Object.entries(kindOf(s.kind).params))
-      if (spec.type === 'number' && spec.fresh) {
-        const now = numberOf(s, param);
-        if (now > 0) edits.push({ do: 'set', step: s.id, param, value: Math.min(spec.high, now * by) });
-      }
+    for (const [param, spec] of freshWaterOf(s)) {
+      const now = numberOf(s, param);
+      if (now > 0) edits.push({ do: 'set', step: s.id, param, value: Math.min(spec.high, now * by) });
+    }
   return edits;
 }
 

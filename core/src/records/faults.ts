@@ -62,6 +62,8 @@ function sentence(type: string, c: Readonly<Record<string, unknown>>): string {
       return `has too many: ${shown(c.limit)} at most`;
     case 'array.unique':
       return 'stands there twice; every id must be its own';
+    case 'parts.over':
+      return 'adds up to more than the whole';
     case 'composition.over':
       return 'adds up to more than 100 g in 100 g';
     case 'kit.lacks':

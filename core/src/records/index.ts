@@ -24,6 +24,7 @@ export { migrate, newest } from './migrate';
 export type { Migration, Versions, Migrated } from './migrate';
 export { VERSIONS } from './versions';
 export { recipeTo2 } from './to2';
+export { undoTo2 } from './to3';
 export { validRow } from './validate';
 export { faultOf, pathText } from './faults';
 export type { Fault } from './faults';

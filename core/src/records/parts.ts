@@ -2,7 +2,7 @@ import Joi from 'joi';
 import { COMPONENTS } from '../materials';
 import type { Material } from '../materials';
 import { KINDS, kindOf } from '../steps';
-import type { Kind, LarderLine, ParamSpec, Recipe } from '../steps';
+import type { Kind, LarderLine, ParamSpec, Part, Recipe } from '../steps';
 
 /** Joi pieces shared by records and the plan file. Bounds come from the step kinds, never from here. */
 export const text = (max: number): Joi.StringSchema => Joi.string().trim().min(1).max(max);
@@ -51,7 +51,7 @@ export const material = (): Joi.ObjectSchema =>
   exactly<Material>({
     id: id(),
     name: text(80),
-    milk: text(40),
+    milk: Joi.string().allow('').max(40),
     liquid: Joi.boolean().strict(),
     basis: Joi.valid('dry', 'soaked', 'cooked', 'fresh', 'frozen', 'dried'),
     per100g: grams(100).custom((g: Record<string, number>, h) =>
@@ -69,6 +69,11 @@ export const material = (): Joi.ObjectSchema =>
     kneads: number(0, 1),
     foamShare: number(0, 2),
     rinse: object({ leaves: number(0, 1), starch: number(0, 1) }).allow(null),
+    stirredIn: object({
+      touches: Joi.boolean().strict(),
+      aroma: Joi.boolean().strict(),
+      floats: Joi.boolean().strict(),
+    }).optional(),
     starchBody: object({
       swells: byTemperature(100),
       gelC: Joi.array().items(number(0, 130)).length(2),
@@ -88,6 +93,18 @@ export const material = (): Joi.ObjectSchema =>
     source: Joi.string().allow('').max(400),
   });
 
+/** More vessels than these no cook fills from one pot at once. */
+const MOST_PARTS = 6;
+/** Up to six streams, whose shares are no more than the whole. */
+const parts = (): Joi.Schema =>
+  Joi.array()
+    .items(exactly<Part>({ name: streamName(), share: number(0, 1) }))
+    .min(1)
+    .max(MOST_PARTS)
+    .unique('name')
+    .custom((all: readonly Part[], h) =>
+      all.reduce((sum, x) => sum + x.share, 0) > 1 + 1e-6 ? h.error('parts.over') : all,
+    );
 function param(spec: ParamSpec): Joi.Schema {
   switch (spec.type) {
     case 'number':
@@ -100,6 +117,10 @@ function param(spec: ParamSpec): Joi.Schema {
       return streamName();
     case 'thing':
       return text(80);
+    case 'food':
+      return id();
+    case 'parts':
+      return parts();
   }
 }
 const stepOf = (kind: Kind): Joi.ObjectSchema =>

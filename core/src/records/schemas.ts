@@ -109,7 +109,7 @@ const reading = exactly<Reading>({
 });
 /** A sequence counts lines of one log; what version 1 left are instants. */
 const seq = (): Joi.NumberSchema => number(0, 8.64e15).integer();
-const happened = { v: Joi.valid(2), id: id(), batch: id(), seq: seq(), at: instant() };
+const happened = { v: Joi.valid(3), id: id(), batch: id(), seq: seq(), at: instant() };
 const words = Joi.string().allow('').max(400);
 
 type EventOf<K extends BatchEvent['is']> = EventRecord & { readonly is: K };
@@ -190,7 +190,7 @@ const versions = Joi.array()
 export const SCHEMAS = {
   kit: complete({ ...kitKeys, updatedAt: instant() }),
   plans: exactly<PlanRecord>({
-    v: Joi.valid(2),
+    v: Joi.valid(3),
     id: id(),
     rev: number(1, 1e9),
     name: text(120),
@@ -202,7 +202,7 @@ export const SCHEMAS = {
     updatedAt: instant(),
   }),
   batches: exactly<BatchRecord>({
-    v: Joi.valid(2),
+    v: Joi.valid(3),
     id: id(),
     number: number(1, 1e6),
     plan: id(),
@@ -234,7 +234,7 @@ export const SCHEMAS = {
     updatedAt: instant(),
   }),
   methods: exactly<MethodRecord>({
-    v: Joi.valid(1),
+    v: Joi.valid(2),
     id: id(),
     name: text(120),
     line: Joi.string().allow('').max(400),
@@ -251,7 +251,7 @@ export const SCHEMAS = {
     keys: Joi.boolean().strict(),
   }),
   undo: exactly<UndoRecord>({
-    v: Joi.valid(1),
+    v: Joi.valid(2),
     id: id(),
     past: versions,
     future: versions,

@@ -1,20 +1,21 @@
 import { batchTo2, jarTo2, kitTo2, planTo2 } from './to2';
 import { eventTo2, jarEventTo2 } from './logTo2';
+import { batchTo3, eventTo3, methodTo2, planTo3, undoTo2 } from './to3';
 import type { Versions } from './migrate';
 import type { Table } from './types';
 
 /** The migrations of every record; the newest version is one more than their number. */
 export const VERSIONS: Readonly<Record<Table, Versions>> = {
   kit: { migrations: [kitTo2] },
-  plans: { migrations: [planTo2] },
-  batches: { migrations: [batchTo2] },
-  events: { migrations: [eventTo2] },
+  plans: { migrations: [planTo2, planTo3] },
+  batches: { migrations: [batchTo2, batchTo3] },
+  events: { migrations: [eventTo2, eventTo3] },
   jars: { migrations: [jarTo2] },
   jarEvents: { migrations: [jarEventTo2] },
   materials: { migrations: [] },
-  methods: { migrations: [] },
+  methods: { migrations: [methodTo2] },
   fridge: { migrations: [] },
   settings: { migrations: [] },
-  undo: { migrations: [] },
+  undo: { migrations: [undoTo2] },
   traces: { migrations: [] },
 };

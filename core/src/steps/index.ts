@@ -1,22 +1,35 @@
-export { highestOf, KINDS, kindOf, makeStep, numberOf, paramOf, withParams } from './registry';
+export { highestOf, KINDS, kindOf, makeStep, nameOf, numberOf, paramOf, withParams } from './registry';
 export type { ParamValue } from './registry';
 export { keepBy, isDone, keepingOf, pulpBoilS } from './processes/keeping';
 export { neededHoldS } from './processes/cooking';
 export type { KeepBy } from './processes/keeping';
 export type { Recipe, LarderLine, Edit } from './recipe';
-export { applyEdits, orderFaults, stepsBefore } from './recipe';
+export { applyEdits, foodLines, foodsOf, freshStepId, freshWaterOf, orderFaults, stepsBefore } from './recipe';
 export type { OrderFault } from './recipe';
 export { mergePlans } from './merge';
 export type { Merged } from './merge';
-export { mayWaitS } from './processes/waiting';
+export { isShut, mayWaitS } from './processes/waiting';
 export { readingSd } from './spread';
 export { contextOf, boilsAtC } from './context';
 export { rest } from './processes/rest';
+export { placeC as placeOf } from './processes/standing';
 export { streamBefore } from './outcome';
 export type { Stage, Fit, Outcome } from './outcome';
 export type { Reading, Trace } from './reading';
 export type { Task, Ctx, Effect, ReadingSpec, StepKind, StepResult } from './types';
-export type { Params, Kind, Step, Station, ParamSpec, NumberSpec, FigureOf, Figures, EnzymeKind } from './params';
+export type {
+  Params,
+  Kind,
+  Step,
+  Station,
+  ParamSpec,
+  NumberSpec,
+  FigureOf,
+  Figures,
+  EnzymeKind,
+  Part,
+  Place,
+} from './params';
 export { FIGURES } from './figures';
 export { KIND_FIGURES } from './params';
 export type { FigureName } from './figures';

@@ -26,5 +26,6 @@ export {
   standsUntilS,
   vesselKJPerK,
   TOUCHED_CAP_DAYS,
+  TURNS_OVER,
   WATERY_BELOW,
 } from '../laws';

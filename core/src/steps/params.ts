@@ -1,4 +1,4 @@
-import type { CoolingWay, Hand, Syrup, Vigour } from '../laws';
+import type { CoolingWay, Hand, Vigour } from '../laws';
 import type { ThingKind } from '../kitchen';
 import type { InnerUnit } from '../units';
 import type { FigureName } from './figures';
@@ -25,30 +25,26 @@ export interface Params {
   knead: { of: string; waterG: number; waterC: number; durationS: number };
   strain: { of: string; into: string; pulp: string; strainer: string; hand: Hand };
   wash: { of: string; into: string; waterG: number; waterC: number; workS: number; strainer: string; hand: Hand };
-  holdBack: { into: string; waterG: number; waterC: number; boiled: boolean };
-  split: { of: string; into: string; share: number };
+  add: { of: string; food: string; amountG: number; slaked: boolean; together: boolean };
+  pour: { into: string; liquid: string; amountG: number; atC: number; boiled: boolean };
+  part: { of: string; parts: readonly Part[] };
   pool: { of: string; into: string; share: number };
   boil: { of: string; holdS: number; vigour: Vigour; pot: string; hob: string };
   heat: { of: string; toC: number; holdS: number; pot: string; hob: string };
   skim: { of: string; how: 'stir in' | 'lift off'; takeG: number };
   cool: { of: string; how: CoolingWay; toC: number; pot: string };
   lift: { of: string; into: string; standS: number; capFat: number; leftFat: number };
-  finish: {
-    of: string;
-    saltG: number;
-    sugarG: number;
-    vanillaG: number;
-    syrup: 'none' | Syrup;
-    syrupG: number;
-    brix: number;
-    cocoaG: number;
-    slakeG: number;
-  };
   dry: { of: string; ovenC: number; layerCm: number };
   jar: { of: string; jar: string; fill: number; scalded: boolean };
-  freeze: { of: string; box: string; fill: number; freezerC: number; durationS: number };
-  keep: { of: string; placeC: number; jar: string; durationS: number };
+  freeze: { of: string; box: string; cubeMl: number; fill: number; freezerC: number; durationS: number };
+  stand: { of: string; place: Place; placeC: number; vessel: 'pot' | 'bowl' | 'jar'; jar: string; durationS: number };
 }
+/** One of several streams that one is parted into: its name and its share, 0..1, of what there was. */
+export interface Part {
+  readonly name: string;
+  readonly share: number;
+}
+export type Place = 'room' | 'fridge' | 'freezer' | 'other';
 export type EnzymeKind = 'pure' | 'malt' | 'capsules';
 export type Kind = keyof Params;
 export type Station = 'soak' | 'grind' | 'strain' | 'cook' | 'jar';
@@ -60,13 +56,17 @@ export type Step<K extends Kind = Kind> = {
 export type ParamSpec =
   | { readonly type: 'stream'; readonly label: string; readonly default: string }
   | { readonly type: 'thing'; readonly label: string; readonly thing: ThingKind; readonly default: string }
+  /** A food of the plan, by its id; `liquid`: one that is poured, plain water too. */
+  | { readonly type: 'food'; readonly label: string; readonly default: string; readonly liquid?: true }
+  /** Two to six streams with names of their own, and the share of each. */
+  | { readonly type: 'parts'; readonly label: string; readonly default: readonly Part[] }
   | {
       readonly type: 'choice';
       readonly label: string;
       readonly choices: readonly string[];
       readonly default: string;
-      /** The choices go from less to more of something: worth trying, as a lever. */
-      readonly lever?: true;
+      /** Those of the choices that go from less to more of something, in that order: worth trying, as a lever. */
+      readonly lever?: readonly string[];
     }
   | { readonly type: 'flag'; readonly label: string; readonly default: boolean }
   | {
@@ -74,7 +74,7 @@ export type ParamSpec =
       readonly label: string;
       readonly unit: InnerUnit;
       /** The unit people use for it. */
-      readonly shown: 'g' | 'C' | 's' | 'min' | 'h' | '%' | 'cm' | 'count';
+      readonly shown: 'g' | 'ml' | 'C' | 's' | 'min' | 'h' | '%' | 'cm' | 'count';
       readonly low: number;
       readonly high: number;
       readonly default: number;
@@ -119,6 +119,7 @@ const STRAINING = [
 ] as const;
 /** Which figures each kind of step tells. A kind that tells, or a reader that asks for, any other does not compile. */
 export const KIND_FIGURES = {
+  add: ['addedG', 'sugarG', 'addedWaterG', 'touches'],
   absorb: [
     'heatUpS',
     'boilingC',
@@ -148,8 +149,7 @@ export const KIND_FIGURES = {
   drain: ['solidsG', 'thrownG'],
   dry: ['dryS', 'flourG', 'steamG', 'trayM2', 'rawPulp', 'energyKJ'],
   enzyme: ['dosesPerL', 'endC', 'starchCut', 'glucanCut', 'sugarsMadeG', 'dead'],
-  finish: ['sugarEquivalentG', 'syrupWaterG', 'honey', 'rawSyrup'],
-  freeze: ['jars', 'jarMl', 'filledMl', 'eachMl', 'fillLimit', 'fillShare', 'glass', 'endC'],
+  freeze: ['cubes', 'jars', 'jarMl', 'filledMl', 'eachMl', 'fillLimit', 'fillShare', 'glass', 'endC'],
   grind: [
     'startC',
     'endC',
@@ -174,13 +174,13 @@ export const KIND_FIGURES = {
     'energyKJ',
   ],
   heat: ['heatUpS', 'endC', 'boilingC', 'f70Min', 'f70Need', 'potShare', 'potLimit', 'energyKJ'],
-  holdBack: ['waterG', 'boiled'],
   hull: ['hullsG'],
   jar: ['jars', 'jarMl', 'filledMl', 'filledG', 'eachMl', 'scalded', 'glass'],
-  keep: ['spentD', 'endC', 'above5S'],
   knead: ['openedShare', 'endC'],
   lift: ['capG', 'endC', 'setsBelowC', 'never'],
+  part: ['parts', 'pouredG', 'leftG'],
   pool: ['pouredG', 'solids'],
+  pour: ['waterG', 'boiled', 'endC'],
   skim: ['takenG'],
   soak: [
     'uptakeShare',
@@ -203,7 +203,7 @@ export const KIND_FIGURES = {
     'bowlShare',
   ],
   sort: ['keptG'],
-  split: ['pouredG'],
+  stand: ['spentD', 'fromC', 'endC', 'aroundC', 'above5S'],
   strain: [...STRAINING],
   toast: ['steamG'],
   wash: [...STRAINING],

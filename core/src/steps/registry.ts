@@ -1,30 +1,30 @@
 import { absorb } from './kinds/absorb';
+import { add } from './kinds/add';
 import { blanch } from './kinds/blanch';
 import { boil } from './kinds/boil';
 import { cool } from './kinds/cool';
 import { drain } from './kinds/drain';
 import { dry } from './kinds/dry';
 import { enzyme } from './kinds/enzyme';
-import { finish } from './kinds/finish';
 import { freeze } from './kinds/freeze';
 import { grind } from './kinds/grind';
 import { heat } from './kinds/heat';
-import { holdBack } from './kinds/holdBack';
 import { hull } from './kinds/hull';
 import { jar } from './kinds/jar';
-import { keep } from './kinds/keep';
 import { knead } from './kinds/knead';
 import { lift } from './kinds/lift';
+import { part } from './kinds/part';
 import { pool } from './kinds/pool';
+import { pour } from './kinds/pour';
 import { skim } from './kinds/skim';
 import { soak } from './kinds/soak';
 import { sort } from './kinds/sort';
-import { split } from './kinds/split';
+import { stand } from './kinds/stand';
 import { strain } from './kinds/strain';
 import { toast } from './kinds/toast';
 import { wash } from './kinds/wash';
 import type { MainParam, StepKind, Ctx, ReadingSpec, StepResult } from './types';
-import type { Kind, ParamSpec, Params, Step, Station } from './params';
+import type { Kind, ParamSpec, Params, Part, Step, Station } from './params';
 import type { Stream } from '../kitchen';
 
 /** Every step kind there is. A new one is a file beside these, a line in `Params` and a line here. */
@@ -41,19 +41,19 @@ export const STEP_KINDS: { readonly [K in Kind]: StepKind<K> } = {
   knead,
   strain,
   wash,
-  holdBack,
+  pour,
   pool,
   boil,
   heat,
   skim,
   cool,
+  stand,
   lift,
-  split,
-  finish,
+  part,
+  add,
   dry,
   jar,
   freeze,
-  keep,
 };
 /** Every kind of step, in the order of the work. */
 export const KINDS = Object.keys(STEP_KINDS) as readonly Kind[];
@@ -72,6 +72,7 @@ interface AnyKind {
   readonly along?: true;
   reads(p: Step['params']): readonly string[];
   writes(p: Step['params']): readonly string[];
+  joins?(p: Step['params']): readonly string[];
   usesUp?(p: Step['params']): readonly string[];
   fills?(p: Step['params']): string;
   run(id: string, p: Step['params'], get: (s: string) => Stream, ctx: Ctx): StepResult;
@@ -88,7 +89,7 @@ export function makeStep<K extends Kind>(id: string, kind: K, given: Partial<Par
   return { id, kind, params: { ...params, ...given } } as unknown as Step<K>;
 }
 
-export type ParamValue = number | string | boolean;
+export type ParamValue = number | string | boolean | readonly Part[];
 /** A parameter of a step whose kind is not known here, by its name. A name that its kind has not: RangeError. */
 export function paramOf(step: Step, name: string): ParamValue {
   if (!Object.hasOwn(STEP_KINDS[step.kind].params, name)) throw new RangeError(`${step.kind} has no parameter ${name}`);
@@ -98,6 +99,12 @@ export function paramOf(step: Step, name: string): ParamValue {
 export function numberOf(step: Step, name: string): number {
   const v = paramOf(step, name);
   if (typeof v !== 'number') throw new RangeError(`${step.kind} ${name} is ${String(v)}, not a number`);
+  return v;
+}
+/** The same where a name is meant. One that is none: RangeError. */
+export function nameOf(step: Step, name: string): string {
+  const v = paramOf(step, name);
+  if (typeof v !== 'string') throw new RangeError(`${step.kind} ${name} is no name`);
   return v;
 }
 /** The most that a parameter may be, in the unit of the fold. One that is no number: RangeError. */

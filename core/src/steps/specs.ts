@@ -1,7 +1,8 @@
 import { IN_USE } from '../kitchen';
 import type { ThingKind } from '../kitchen';
+import { HANDS } from '../laws';
 import type { ReadingSpec } from './types';
-import type { Kind, NumberSpec, ParamSpec } from './params';
+import type { Kind, NumberSpec, ParamSpec, Part } from './params';
 
 type Extra = Partial<Pick<NumberSpec, 'scales' | 'fresh' | 'step' | 'water' | 'lever'>>;
 const number = (base: Omit<NumberSpec, 'type' | 'step'>, step: number, extra: Extra): NumberSpec => ({
@@ -24,6 +25,9 @@ export const seconds = (label: string, shown: 's' | 'min' | 'h', standard: numbe
   number({ label, unit: 's', shown, low: 0, high, default: standard }, { s: 5, min: 60, h: 1800 }[shown], {
     lever: true,
   });
+/** A volume, ml; 0: none. */
+export const volume = (label: string, standard: number, high: number): NumberSpec =>
+  number({ label, unit: 'ml', shown: 'ml', low: 0, high, default: standard }, 5, {});
 /** A share, 0..1, shown in per cent. */
 export const share = (label: string, standard: number): NumberSpec =>
   number({ label, unit: 'share', shown: '%', low: 0, high: 1, default: standard }, 0.05, {});
@@ -38,6 +42,21 @@ export const thing = (label: string, kind: ThingKind): ParamSpec => ({
   label,
   thing: kind,
   default: IN_USE,
+});
+/** A food of the plan. */
+export const food = (label: string, standard: string): ParamSpec => ({ type: 'food', label, default: standard });
+/** Something poured: water, or a food that is a liquid. */
+export const liquid = (label: string, standard: string): ParamSpec => ({
+  type: 'food',
+  label,
+  default: standard,
+  liquid: true,
+});
+/** Several streams, each with its share. */
+export const parts = (label: string, standard: readonly Part[]): ParamSpec => ({
+  type: 'parts',
+  label,
+  default: standard,
 });
 /** One of a few. */
 export const choice = (label: string, choices: readonly string[], standard: string): ParamSpec => ({
@@ -65,7 +84,7 @@ export const courseIn = <K extends Kind>(task: string): ReadingSpec<K> => ({
 export const HAND: ParamSpec = {
   type: 'choice',
   label: 'how hard',
-  choices: ['drip', 'gentle', 'twist', 'press'],
+  choices: HANDS,
   default: 'twist',
-  lever: true,
+  lever: ['drip', 'gentle', 'twist', 'press'],
 };

@@ -94,6 +94,8 @@ export interface StepKind<K extends Kind> {
   readonly along?: true;
   reads(p: Readonly<Params[K]>): readonly string[];
   writes(p: Readonly<Params[K]>): readonly string[];
+  /** Streams that it flows into where they are there already, and makes where they are not. */
+  joins?(p: Readonly<Params[K]>): readonly string[];
   /** Streams that are no more after it; none when not said. */
   usesUp?(p: Readonly<Params[K]>): readonly string[];
   /** The stream it closes into vessels of its own. */

@@ -7,6 +7,7 @@ import { plain } from '../units';
 import { foodOf } from './food';
 import { streamName } from './labels';
 import { restOfSteps } from './benchMore';
+import { anywhere } from './language';
 import type { Instruction } from './instruction';
 
 const HOT_JUG =
@@ -25,6 +26,10 @@ const HAND = {
   gentle: 'Squeeze gently.',
   twist: 'Twist the cloth firmly.',
   press: 'Press hard, or use a press.',
+  shake: 'Shake the bag and let it run; do not squeeze.',
+  spoon: 'Stir and press it through with the back of a spoon.',
+  pestle: 'Press it with the pestle.',
+  juicer: 'Run it through the juicer, bit by bit.',
 } as const;
 
 /**
@@ -83,12 +88,11 @@ export function instruction(step: Step, stage: Stage, task: string, recipe: Reci
         say: `Work in ${join(grams(step.params.waterG))} of water at ${join(celsius(step.params.waterC))} for ${join(duration(step.params.workS))}, then strain${through(step, kit)}${step.params.into === 'milk' ? '' : ` into “${streamName(step.params.into)}”`}. ${HAND[step.params.hand]} About ${join(grams(f('milkG')))} should come through.`,
         cue: 'Paler than the first.',
       };
-    case 'holdBack':
-      return {
-        title: 'Set water aside',
-        say: `${step.params.boiled ? 'Boil' : 'Measure'} ${join(grams(step.params.waterG))} of water and keep it covered.`,
-        cue: null,
-      };
+    case 'add':
+    case 'pour':
+    case 'part':
+    case 'stand':
+      return anywhere(step, stage, recipe);
     case 'pool':
       return {
         title: 'Pour together',
@@ -113,12 +117,6 @@ export function instruction(step: Step, stage: Stage, task: string, recipe: Reci
         say: `${COOL[step.params.how]} Down to ${join(celsius(step.params.toC))}.${f('iceG') > 0 ? ` About ${join(grams(f('iceG')))} of ice.` : ''}`,
         cue: null,
       };
-    case 'finish':
-      return {
-        title: 'Finish',
-        say: `Stir in ${finishWords(step)}.`,
-        cue: foodOf(recipe).pieces === 'beans' ? 'Taste it, once it has boiled.' : 'Taste, then stop.',
-      };
     case 'jar':
       return {
         title: ofWhat('Jar', step, recipe),
@@ -128,8 +126,6 @@ export function instruction(step: Step, stage: Stage, task: string, recipe: Reci
             : `Fill ${plain(f('jars'))} jars of ${join(millilitres(f('jarMl')))}, about ${join(millilitres(f('eachMl')))} in each. Close them and put them in the fridge.`,
         cue: null,
       };
-    case 'keep':
-      return { title: 'Keep', say: `Keep it at ${join(celsius(step.params.placeC))}.`, cue: null };
     default:
       return restOfSteps(step, stage, task, recipe, weigh);
   }
@@ -147,7 +143,9 @@ function freshFood(step: Step, r: Recipe): ((n: number) => string) | null {
   const touched = new Set(
     stepsBefore(r, step.id).flatMap((s) => [...kindOf(s.kind).reads(s.params), ...kindOf(s.kind).writes(s.params)]),
   );
-  const reads = step.kind === 'pool' ? [step.params.of] : kindOf(step.kind).reads(step.params);
+  const all = kindOf(step.kind).reads(step.params);
+  // What is poured into something is weighed when it is poured; what it goes into was before.
+  const reads = step.kind === 'pool' ? [step.params.of] : all;
   const lines = r.larder.filter((l) => reads.includes(l.into) && !touched.has(l.into));
   if (lines.length === 0) return null;
   return (n) => lines.map((l) => `${join(grams(l.grams / n))} of ${nameOf(l.material, r)}`).join(' and ');
@@ -218,26 +216,4 @@ function boilWords(task: string, title: string, holdS: number, boilingC: number,
         say: `Keep it boiling ${join(duration(holdS))}, stirring along the bottom. Skin on top is fine.`,
         cue: 'White turns to cream and smells sweet.',
       };
-}
-const SYRUP = {
-  none: '',
-  honey: 'honey',
-  maple: 'maple syrup',
-  agave: 'agave syrup',
-  dates: 'date flesh',
-  glucose: 'glucose syrup',
-  other: 'syrup',
-} as const;
-function finishWords(step: Step<'finish'>): string {
-  const p = step.params;
-  const part = (g: number, what: string): string => (g > 0 ? `${join(grams(g))} of ${what}` : '');
-  const slaked = p.slakeG > 0 ? `cocoa, slaked in ${join(grams(p.slakeG))} of hot water first` : 'cocoa, slaked first';
-  const parts = [
-    part(p.saltG, 'salt'),
-    part(p.sugarG, 'sugar'),
-    part(p.syrup === 'none' ? 0 : p.syrupG, SYRUP[p.syrup]),
-    part(p.vanillaG, 'vanilla'),
-    part(p.cocoaG, slaked),
-  ].filter((x) => x !== '');
-  return parts.length > 0 ? `${parts.join(', ')}, for the whole pot` : 'nothing';
 }

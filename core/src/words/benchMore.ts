@@ -1,17 +1,16 @@
 import type { FigureName, Recipe, Stage, Step } from '../steps';
 import { plain } from '../units';
 import { foodOf } from './food';
-import { celsius, duration, grams, join, millilitres, percent } from './format';
+import { celsius, duration, grams, join } from './format';
 import type { Instruction } from './instruction';
-import { streamName } from './labels';
+import { freezeWords } from './language';
 
-type Rest = Step<'toast' | 'absorb' | 'enzyme' | 'knead' | 'split' | 'heat' | 'lift' | 'dry' | 'freeze'>;
+type Rest = Step<'toast' | 'absorb' | 'enzyme' | 'knead' | 'heat' | 'lift' | 'dry' | 'freeze'>;
 const ENZYME = { pure: 'amylase', malt: 'malt flour', capsules: 'enzyme' } as const;
 
 /** What to do at the steps that only some milks have. */
 export function restOfSteps(step: Rest, stage: Stage, task: string, recipe: Recipe, weigh: string): Instruction {
   const f = (name: FigureName) => stage.figures[name] ?? 0;
-  const name = (s: string) => streamName(s, recipe);
   switch (step.kind) {
     case 'toast':
       return {
@@ -34,12 +33,6 @@ export function restOfSteps(step: Rest, stage: Stage, task: string, recipe: Reci
         title: 'Knead by hand',
         say: `${weigh}${step.params.waterG > 0 ? `Pour ${join(grams(step.params.waterG))} of water at ${join(celsius(step.params.waterC))} over it. ` : ''}Squeeze and turn it ${join(duration(step.params.durationS))}.`,
         cue: 'White beads between the fingers.',
-      };
-    case 'split':
-      return {
-        title: 'Set a part aside',
-        say: `Pour ${join(percent(step.params.share))}, about ${join(grams(f('pouredG')))}, of the ${name(step.params.of)} into “${name(step.params.into)}”.`,
-        cue: null,
       };
     case 'heat':
       return task === 'heatUp'
@@ -70,8 +63,8 @@ export function restOfSteps(step: Rest, stage: Stage, task: string, recipe: Reci
     case 'freeze':
       return task === 'fill'
         ? {
-            title: 'Fill the boxes',
-            say: `Fill ${plain(f('jars'))} ${f('jars') === 1 ? 'box' : 'boxes'}, about ${join(millilitres(f('eachMl')))} in each; ice needs the room above.`,
+            title: f('cubes') > 0 ? 'Fill the cubes' : 'Fill the boxes',
+            say: freezeWords(step, f),
             cue: null,
           }
         : {

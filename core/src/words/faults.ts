@@ -27,6 +27,7 @@ export function numberFaultText(
 
 /** A step that cannot be made where it stands. */
 export function orderFaultText(f: OrderFault): string {
+  if (f.why === 'food') return `step “${f.step}” takes “${f.stream}”, a food that this plan does not hold.`;
   if (f.why === 'used')
     return `step “${f.step}” takes “${f.stream}”, which step “${f.by}” before it has used up: put “${f.step}” before “${f.by}”.`;
   return f.why === 'missing'

@@ -1,4 +1,5 @@
 import { thingOf } from '../kitchen';
+import { WATER } from '../materials';
 import type { Kit } from '../kitchen';
 import { boilingC, boilingShare, kindOf, numberOf, standsUntilS, vesselKJPerK } from '../steps';
 import type { Step } from '../steps';
@@ -39,9 +40,12 @@ export function hotWaterText(waterG: number, c: number, kit: Kit, loads = 1): st
 /** The same for the water of a step, one load of it; null: it takes none that is hot. */
 export function hotWaterOf(step: Step, kit: Kit): string | null {
   const { params } = kindOf(step.kind);
+  if (step.kind === 'pour')
+    // Water that must have boiled is not thinned with water that has not.
+    return step.params.boiled || step.params.liquid !== WATER
+      ? null
+      : hotWaterText(step.params.amountG, step.params.atC, kit);
   if (!('waterG' in params) || !('waterC' in params)) return null;
-  // Water that must have boiled is not thinned with water that has not.
-  if (step.kind === 'holdBack' && step.params.boiled) return null;
   const loads = 'loads' in params ? numberOf(step, 'loads') : 1;
   return hotWaterText(numberOf(step, 'waterG') / Math.max(1, loads), numberOf(step, 'waterC'), kit, loads);
 }

@@ -13,6 +13,8 @@ export function leverValue(l: Lever, v: number): string {
   switch (l.shown) {
     case 'g':
       return join(grams(Math.round(v)));
+    case 'ml':
+      return join({ n: plain(Math.round(v)), unit: 'ml' });
     case 'C':
       return join({ n: plain(Math.round(v)), unit: '°C' });
     case 's':

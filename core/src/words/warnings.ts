@@ -91,9 +91,11 @@ const SENTENCES: Readonly<Record<string, Say>> = {
     `${f('holdS')} at ${f('atC')} is too short to count as pasteurised: it keeps as raw. Hold it longer.`,
   richBoils: (f) => `With ${f('fat')} fat it splits at the boil. Heat it gently, or keep it for the end.`,
   fatDoesNotSet: (f) => `Nothing sets to lift off: it comes to ${f('endC')}; coconut fat sets below ${f('belowC')}.`,
-  cocoaDry: (f) => `${f('cocoaG')} of dry cocoa clots. Slake it in hot water first.`,
+  cocoaDry: (f) => `${f('cocoaG')} of dry cocoa clots. Stir it smooth in a little hot water or milk first.`,
   syrupAfterBoil: () =>
     'Syrup or cocoa after the heat: use a clean spoon, let soy cool before a sour syrup, and drink it sooner.',
+  rawAfterBoil: () =>
+    'This goes in raw after the heat: the milk is then as raw as it is. Put it in before the boil, or drink it at once.',
   honey: () => 'Honey is in it: never for a child under twelve months.',
   driesTooSlowly: (f) => `${f('dryS')} to dry: it moulds before that. Thinner, and hotter.`,
   driedRaw: () => 'This pulp is raw soy. Drying is not cooking: boil it first, then dry it.',
@@ -151,7 +153,8 @@ const FIXES: Readonly<Record<string, (f: (name: string) => string) => string>> =
   heatLess: (f) => `Heat to ${f('toC')}`,
   heatInstead: (f) => `Heat to ${f('toC')} instead of boiling`,
   standLonger: (f) => `Leave it ${f('standS')} in the fridge`,
-  slake: (f) => `Slake it in ${f('toG')} of hot water`,
+  slake: () => 'Stir it smooth in a little hot milk first',
+  addBeforeBoil: () => 'Put it in before the boil',
   dryThin: (f) => `Spread it 8 mm deep, oven at ${f('toC')}`,
   otherBox: () => 'Use the box that is not glass',
   fillLess: (f) => `Fill to ${f('to')}`,

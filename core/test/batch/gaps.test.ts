@@ -16,7 +16,7 @@ const milkAfter = (s: number) => progressOf(batch, late(s)).outcome.products.mil
 const gapOf = (s: number): number => {
   const { stages } = progressOf(batch, late(s)).outcome;
   const at = (id: string) => stages.find((x) => x.step === id);
-  return (at('jar')?.startS ?? NaN) - (at('finish')?.endS ?? NaN);
+  return (at('jar')?.startS ?? NaN) - (at('salt')?.endS ?? NaN);
 };
 
 describe('what really passed between two steps is folded as rest, from a second to days', () => {

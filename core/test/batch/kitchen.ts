@@ -1,9 +1,9 @@
 import { USUAL_KIT } from '../../src/kitchen';
 import type { Kit, Outside, Stream } from '../../src/kitchen';
 import { massG, flowG, contents, waterG } from '../../src/kitchen';
-import { COMPONENTS, SOYBEANS } from '../../src/materials';
-import { makeStep } from '../../src/steps';
-import type { Outcome, Recipe, Step } from '../../src/steps';
+import { COMPONENTS, MATERIALS, SOYBEANS } from '../../src/materials';
+import { foodsOf, makeStep } from '../../src/steps';
+import type { Outcome, Params, Recipe, Step } from '../../src/steps';
 
 export const SEA: Kit = USUAL_KIT;
 export const kitAt = (altitudeM: number): Kit => ({ ...USUAL_KIT, altitudeM });
@@ -12,6 +12,18 @@ export const soyRecipe = (grams: number, steps: readonly Step[]): Recipe => ({
   larder: [{ into: 'work', material: 'soybeans', grams }],
   steps,
 });
+/** A jar that stands somewhere, by default a day at 4 °C. */
+export const stood = (p: Partial<Params['stand']> = {}, id = 'stood'): Step =>
+  makeStep(id, 'stand', { place: 'other', vessel: 'jar', durationS: 24 * 3600, ...p });
+/** Several foods stirred in, each by its own step: { salt: 1 }. */
+export const stirred = (foods: Readonly<Record<string, number>>, of = 'milk'): Step[] =>
+  Object.entries(foods).map(([food, amountG]) => makeStep(`add-${food}`, 'add', { of, food, amountG }));
+/** The recipe with every food that its steps name. */
+export const withFoods = (r: Recipe): Recipe => {
+  const named = new Set(r.steps.flatMap(foodsOf));
+  const more = MATERIALS.filter((m) => named.has(m.id) && !r.materials.some((x) => x.id === m.id));
+  return { ...r, materials: [...r.materials, ...more] };
+};
 /** Soaked a night, ground long enough, strained with a firm twist: the plain path most checks stand on. */
 export const plainSteps = (waterG: number): Step[] => [
   makeStep('soak', 'soak', { waterG: 600, durationS: 40 * 3600, place: 'fridge' }),

@@ -246,7 +246,7 @@ test('ranges hold the middle, and the same seed gives the same', () => {
 });
 test('two extracts strained side by side keep one cook busy twice: the clock counts both', () => {
   const parts = Array.from({ length: 4 }, (_, i) =>
-    makeStep(`part${i}`, 'split', { of: 'milk', into: `m${i}`, share: 0.2 }),
+    makeStep(`part${i}`, 'part', { of: 'milk', parts: [{ name: `m${i}`, share: 0.2 }] }),
   );
   const jars = parts.map((_, i) => makeStep(`jar${i}`, 'jar', { of: `m${i}` }));
   const r = { ...batch.recipe, steps: [...batch.recipe.steps.filter((s) => s.kind !== 'soak'), ...parts, ...jars] };

@@ -12,7 +12,7 @@ test.each<[string, readonly Step[], number | null]>([
   ['kneading by hand counts', [makeStep('k', 'knead', { waterG: 600 })], 200],
   [
     'so does what is held back',
-    [makeStep('g', 'grind', { waterG: 800 }), makeStep('h', 'holdBack', { waterG: 200 })],
+    [makeStep('g', 'grind', { waterG: 800 }), makeStep('h', 'pour', { amountG: 200 })],
     120,
   ],
   [

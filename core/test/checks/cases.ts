@@ -2,8 +2,8 @@ import type { Kit } from '../../src/kitchen';
 import { materialById, MATERIALS, ownMaterial } from '../../src/materials';
 import { methodById, recipeOf } from '../../src/methods';
 import { makeStep } from '../../src/steps';
-import type { Recipe, Step } from '../../src/steps';
-import { SEA } from '../batch/kitchen';
+import type { Params, Recipe, Step } from '../../src/steps';
+import { SEA, stood, withFoods } from '../batch/kitchen';
 
 const school = (id: string): Recipe => {
   const m = methodById(id);
@@ -25,6 +25,12 @@ const after = (r: Recipe, id: string, ...steps: readonly Step[]): Recipe => ({
   ...r,
   steps: r.steps.flatMap((s) => (s.id === id ? [s, ...steps] : [s])),
 });
+/** Something stirred into the milk before a step. */
+const added = (id: string, before: string, p: Partial<Params['add']>): Recipe => {
+  const r = school(id);
+  const add = makeStep('added', 'add', p);
+  return withFoods({ ...r, steps: r.steps.flatMap((s) => (s.id === before ? [add, s] : [s])) });
+};
 const grams = (r: Recipe, g: number): Recipe => ({
   ...r,
   larder: r.larder.map((l, i) => (i === 0 ? { ...l, grams: g } : l)),
@@ -81,9 +87,10 @@ export const MORE_CASES: readonly (readonly [string, Recipe, Kit])[] = [
     after(set('coconut-dried', 'cool', { toC: 20 }), 'cool', makeStep('lift', 'lift', { standS: 60 })),
     { ...SEA, fridgeC: 6 },
   ],
-  ['cocoaDry', set('oat-hot-thin', 'finish', { cocoaG: 20 }), SEA],
-  ['syrupAfterBoil', set('soy-washed', 'finish', { syrup: 'maple', syrupG: 30 }), SEA],
-  ['honey', set('rice-raw', 'finish', { syrup: 'honey', syrupG: 30 }), SEA],
+  ['cocoaDry', added('oat-hot-thin', 'jar', { food: 'cocoa', amountG: 20 }), SEA],
+  ['syrupAfterBoil', added('soy-washed', 'jar', { food: 'maple-syrup', amountG: 30 }), SEA],
+  ['rawAfterBoil', added('soy-washed', 'jar', { food: 'berries', amountG: 60 }), SEA],
+  ['honey', added('rice-raw', 'jar', { food: 'honey', amountG: 30 }), SEA],
   ['driesTooSlowly', after(school('oat-middle'), 'strain', makeStep('dry', 'dry', { ovenC: 60, layerCm: 3 })), SEA],
   ['driedRaw', after(school('soy-washed'), 'wash', makeStep('dry', 'dry')), SEA],
   ['glassFreezes', after(school('oat-middle'), 'cool', makeStep('freeze', 'freeze', { box: 'jar' })), BOXES],
@@ -93,8 +100,8 @@ export const MORE_CASES: readonly (readonly [string, Recipe, Kit])[] = [
     FITTING,
   ],
   ['warmJar', without(school('oat-middle'), 'cool'), SEA],
-  ['keptWarm', after(school('oat-middle'), 'jar', makeStep('keep', 'keep', { placeC: 22, durationS: 48 * 3600 })), SEA],
-  ['keptTooLong', after(school('oat-middle'), 'jar', makeStep('keep', 'keep', { durationS: 9 * 24 * 3600 })), SEA],
+  ['keptWarm', after(school('oat-middle'), 'jar', stood({ placeC: 22, durationS: 48 * 3600 })), SEA],
+  ['keptTooLong', after(school('oat-middle'), 'jar', stood({ durationS: 9 * 24 * 3600 })), SEA],
   ['noKillStep', school('coconut-raw'), SEA],
   ['openingNut', school('coconut-one-blend'), SEA],
   ['underFive', school('rice-raw'), SEA],

@@ -6,7 +6,7 @@ import { methodById, recipeOf } from '../../src/methods';
 import { look } from '../../src/questions';
 import { makeStep } from '../../src/steps';
 import type { FigureName, Kind, Recipe, Step } from '../../src/steps';
-import { SEA } from '../batch/kitchen';
+import { SEA, stood } from '../batch/kitchen';
 
 /**
  * Every check at its own mark, five per cent to either side: one figure of a folded plan is put there, all else stays.
@@ -51,7 +51,7 @@ function told(check: string, r: Recipe, kind: Kind, put: Put, x: number): boolea
 const soy = school('soy-washed');
 const boiled: Recipe = soy;
 const dried: Recipe = { ...soy, steps: [...soy.steps, makeStep('dry', 'dry', { of: 'pulp' })] };
-const kept: Recipe = { ...soy, steps: [...soy.steps, makeStep('keep', 'keep', { durationS: 60 })] };
+const kept: Recipe = { ...soy, steps: [...soy.steps, stood({ durationS: 60 })] };
 const frozen: Recipe = {
   ...soy,
   steps: [...soy.steps.filter((s) => s.kind !== 'jar'), makeStep('freeze', 'freeze')],
@@ -62,13 +62,6 @@ const warmed: Recipe = {
     s.kind === 'jar' ? [makeStep('warm', 'heat', { toC: 70 }), s] : [s],
   ),
 };
-const finished: Recipe = {
-  ...soy,
-  steps: soy.steps.flatMap((s): readonly Step[] =>
-    s.kind === 'jar' ? [makeStep('cocoa', 'finish', { cocoaG: 20 }), s] : [s],
-  ),
-};
-
 /** [check, plan, step, what is moved, its mark, told: above it or below it] */
 const EDGES: readonly (readonly [string, Recipe, Kind, Put, number, 'above' | 'below'])[] = [
   ['potOverfull', boiled, 'boil', { figure: 'potShare' }, 2 / 3, 'above'],
@@ -78,10 +71,9 @@ const EDGES: readonly (readonly [string, Recipe, Kind, Put, number, 'above' | 'b
   ['coolsTooSlowly', boiled, 'cool', { figure: 'above21S' }, 7200, 'above'],
   ['coolsTooSlowly', boiled, 'cool', { figure: 'above5S' }, 21_600, 'above'],
   ['driesTooSlowly', dried, 'dry', { figure: 'dryS' }, 12 * 3600, 'above'],
-  ['keptTooLong', kept, 'keep', { param: 'durationS' }, NaN, 'above'],
+  ['keptTooLong', kept, 'stand', { param: 'durationS' }, NaN, 'above'],
   ['freezerTooFull', frozen, 'freeze', { figure: 'fillShare', also: { fillLimit: 0.92 } }, 0.92, 'above'],
   ['cannotReach', warmed, 'heat', { param: 'toC' }, 100, 'above'],
-  ['cocoaDry', finished, 'finish', { param: 'slakeG' }, 30, 'below'],
   ['enzymeTooHot', school('oat-enzyme'), 'enzyme', { figure: 'endC' }, 72, 'above'],
   [
     'enzymeDoesNothing',

@@ -7,7 +7,7 @@ import type { Kit, Stream } from '../../src/kitchen';
 import { methodById, recipeOf } from '../../src/methods';
 import { bodyOf, contextOf, isDone, makeStep } from '../../src/steps';
 import type { Recipe, Step } from '../../src/steps';
-import { kitAt, SEA } from '../batch/kitchen';
+import { kitAt, SEA, stood } from '../batch/kitchen';
 
 const school = (id: string): Recipe => {
   const m = methodById(id);
@@ -68,7 +68,7 @@ describe('the hold at the boil', () => {
 
 describe('out of the cold: two hours, one above 32 °C (USDA)', () => {
   const kept = (placeC: number, h: number): boolean =>
-    warns('keptWarm', after(school('oat-middle'), 'jar', makeStep('keep', 'keep', { placeC, durationS: h * HOUR })));
+    warns('keptWarm', after(school('oat-middle'), 'jar', stood({ placeC, durationS: h * HOUR })));
   test.each<[number, number, boolean]>([
     [22, 1.9, false],
     [22, 2.1, true],
@@ -84,11 +84,8 @@ describe('out of the cold: two hours, one above 32 °C (USDA)', () => {
 describe('keeping is spent below 57 °C', () => {
   const at = (c: number): Stream | undefined => {
     const r = school('soy-washed');
-    const steps = r.steps.filter((s) => s.kind !== 'jar' && s.kind !== 'cool' && s.kind !== 'finish');
-    const warm = [
-      makeStep('down', 'cool', { of: 'milk', toC: c }),
-      makeStep('hold', 'keep', { placeC: c, durationS: HOUR }),
-    ];
+    const steps = r.steps.filter((s) => s.kind !== 'jar' && s.kind !== 'cool' && s.kind !== 'add');
+    const warm = [makeStep('down', 'cool', { of: 'milk', toC: c }), stood({ placeC: c, durationS: HOUR }, 'hold')];
     return fold({ ...r, steps: [...steps, ...warm] }, unlearned(SEA)).products.milk;
   };
   test('an hour at 58 °C spends nothing, at 56 °C it spends, and counts as warm', () => {

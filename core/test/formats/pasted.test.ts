@@ -4,7 +4,7 @@ import { summaryAt } from '../../src/questions';
 import { pastedRecipe, readPasted, withForm } from '../../src/formats';
 import type { PastedLine } from '../../src/formats';
 import { methodById, recipeOf } from '../../src/methods';
-import { orderFaults } from '../../src/steps';
+import { foodLines, orderFaults } from '../../src/steps';
 import { leadingNumber, METRIC_CUP_ML, spoonText, unitNamed, US_CUP_ML } from '../../src/units';
 import { ASKS } from '../../src/words';
 import { SEA } from '../batch/kitchen';
@@ -143,12 +143,17 @@ describe('a recipe’s words', () => {
       'oat-middle',
       '1 cup oats\n1 l water\n30 g dates\n10 g dates\n1 tbsp honey\n1 tsp agave\n1 g salt',
     );
-    expect(oat.recipe.larder.map((l) => [l.material, Math.round(l.grams)])).toEqual([
+    expect(foodLines(oat.recipe).map((l) => [l.material, Math.round(l.grams)])).toEqual([
       ['oats-rolled', 81],
       ['dates', 40],
+      ['honey', 21],
+      ['agave-syrup', 7],
+      ['salt', 1],
     ]);
-    expect(oat.at('finish')).toMatchObject({ of: 'milk', saltG: 1, syrup: 'honey' });
-    expect(oat.unused.map((l) => l.text)).toEqual(['1 tsp agave']);
+    const order = oat.recipe.steps.map((s) => s.id);
+    expect(order.indexOf('dates')).toBe(order.indexOf('grind') - 1);
+    expect(order.indexOf('salt')).toBe(order.indexOf('jar') - 1);
+    expect(oat.unused).toEqual([]);
     const with40 = summaryAt(oat.recipe, unlearned(SEA), []).main;
     const without = summaryAt(plan('oat-middle', '1 cup oats\n1 l water').recipe, unlearned(SEA), []).main;
     expect(with40?.sugars).toBeGreaterThan((without?.sugars ?? 1) + 0.01);

@@ -8,7 +8,7 @@ import { checksDocs, planFileDocs, readPlan, readPlanFile, writeOutcome, writePl
 import { METHODS, recipeOf } from '../../src/methods';
 import { KIND_FIGURES, makeStep } from '../../src/steps';
 import type { Kind } from '../../src/steps';
-import { kitAt } from '../batch/kitchen';
+import { kitAt, stood } from '../batch/kitchen';
 
 type Json = Record<string, unknown>;
 const school = METHODS[4] as (typeof METHODS)[number];
@@ -76,7 +76,7 @@ describe('a plan file', () => {
     ['an unknown key above', (p) => (p.colour = 'red'), /colour is not known here/],
     ['a choice that is none', (p) => (step(p, 'soak').place = 'roof'), /use room, fridge/],
     ['a thing not in the kitchen', (p) => (step(p, 'boil').pot = 'cauldron'), /use in use, pot/],
-    ['a newer version', (p) => (p.version = 2), /newer Ironpan/],
+    ['a newer version', (p) => (p.version = 3), /newer Ironpan/],
     ['no version', (p) => delete p.version, /version is missing/],
     ['another format', (p) => (p.format = 'x'), /format is “x”/],
     [
@@ -176,7 +176,7 @@ describe('the result', () => {
   });
   test('every figure that a stage tells is declared by its kind, and every one declared is told by some plan', () => {
     const told = new Map<string, Set<string>>();
-    const fromFreezer = [...recipeOf(school).steps, makeStep('f', 'freeze'), makeStep('k', 'keep', { placeC: -18 })];
+    const fromFreezer = [...recipeOf(school).steps, makeStep('f', 'freeze'), stood({ placeC: -18, durationS: 3600 })];
     for (const recipe of [...METHODS.map(recipeOf), { ...recipeOf(school), steps: fromFreezer }])
       fold(recipe, unlearned(kitAt(0))).stages.forEach((s, i) => {
         const kind = recipe.steps[i]?.kind ?? 'sort';

@@ -48,7 +48,6 @@ const STARCH_MUTATIONS = [
   ['settling.ts', '(fat - leftFat)) / (capFat', '(1.05 * fat - leftFat)) / (capFat'],
   ['drying.ts', 'OVEN_W_PER_M2K = 15', 'OVEN_W_PER_M2K = 15.75'],
   ['spoilage.ts', '0.0905', '0.0999'],
-  ['sweetness.ts', 'sugar: 0.77', 'sugar: 0.8085'],
   ['sweetness.ts', '258.6 -', '271.5 -'],
 ] as const;
 const CONTROL = ['foam.ts', 'foamFactor', 'foamFactor'] as const;

@@ -19,7 +19,6 @@ import {
   settlingMmPerH,
   starchCutPerMin,
   starchThickening,
-  syrupOf,
   waterMPaS,
   withIce,
 } from '../../src/laws';
@@ -123,11 +122,5 @@ describe('settling, drying, freezing, syrups', () => {
   });
   test('dry already: no time', () => expect(dryingS(1, 0.05, 0.08, 90)).toEqual({ constantS: 0, fallingS: 0 }));
   test('headspace for ice: 92 % for milk of 93 % water', () => near(freezerFill(0.93, 1.0), 0.92, 0.003));
-  test('40 g of sugar are 52 g of honey, bringing 8.8 g of water (common practice)', () => {
-    const honey = syrupOf('honey', 0);
-    near(40 / honey.sugar, 52, 0.1);
-    near((40 / honey.sugar) * honey.water, 8.8, 0.1);
-    expect(syrupOf('other', 0.7)).toEqual({ sugar: 0.7, water: 1 - 0.7 });
-  });
   test('20 °Plato is 1.083 (Plato tables, from memory)', () => near(platoToGravity(20), 1.083, 0.001));
 });

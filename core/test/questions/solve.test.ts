@@ -260,7 +260,7 @@ test('another food in the same plan keeps the steps and brings its cooked form',
   const brown = school('rice-toasted').materials;
   const r = applyEdits(rice, [{ do: 'food', index: 0, food: brown[0] as never, cooked: brown.slice(1) }]);
   expect(r.steps).toEqual(rice.steps);
-  expect(r.materials.map((m) => m.id).sort()).toEqual(['rice-brown', 'rice-brown-cooked']);
+  expect(r.materials.map((m) => m.id).sort()).toEqual(['rice-brown', 'rice-brown-cooked', 'salt']);
   expect(fold(r, unlearned(SEA)).products.milk?.madeFrom['rice-brown-cooked']).toBeGreaterThan(0);
 });
 

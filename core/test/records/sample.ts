@@ -17,7 +17,7 @@ export function sampleBatch(): BatchRecord {
   const seen = look(recipe, unlearned(SEA));
   if (!seen) throw new Error('no look');
   return {
-    v: 2,
+    v: 3,
     id: 'b1',
     number: 1,
     plan: 'p1',
@@ -65,7 +65,7 @@ export function sampleKitchen(): Kitchen {
     { id: 'k1', seq: 906, batch: 'b1', at: T0 + 66 * MIN, is: 'back', step: 'jar' },
     ...ran.filter((e) => 'step' in e && e.step === 'jar').map((e, i) => ({ ...e, id: `again${i}`, seq: 907 + i })),
   ];
-  const events = [...ran, ...more].map((e) => ({ ...e, v: 2 as const }));
+  const events = [...ran, ...more].map((e) => ({ ...e, v: 3 as const }));
   const jars = jarsOf(batch, progressOf(batch, events)).map((j) => ({ ...j, v: 2 as const }));
   const first = jars[0];
   if (!first) throw new Error('no jar');
@@ -73,7 +73,7 @@ export function sampleKitchen(): Kitchen {
     kit: [{ ...SEA, updatedAt: T0 }],
     plans: [
       {
-        v: 2,
+        v: 3,
         id: 'p1',
         rev: 3,
         name: 'Quick',
@@ -120,7 +120,7 @@ export function sampleKitchen(): Kitchen {
     ],
     methods: [
       {
-        v: 1,
+        v: 2,
         id: 'm1',
         name: 'Our quick one',
         line: 'As we do it',
@@ -133,7 +133,7 @@ export function sampleKitchen(): Kitchen {
     settings: [{ v: 1, id: 'settings', cups: 'us', us: true, keys: false }],
     undo: [
       {
-        v: 1,
+        v: 2,
         id: 'p1',
         past: [{ name: 'Quicker', recipe: batch.recipe }],
         future: [],

@@ -5,9 +5,10 @@ import type { Kit, Stream, Thing } from '../../src/kitchen';
 import { makeStep, numberOf, paramOf, withParams, isDone, keepBy, pulpBoilS, rest, contextOf } from '../../src/steps';
 import type { FigureName, Step } from '../../src/steps';
 import { MATERIALS } from '../../src/materials';
-import { away0, kitAt, SEA, soyRecipe } from '../batch/kitchen';
+import { away0, kitAt, SEA, soyRecipe, stirred, withFoods } from '../batch/kitchen';
 
-const run = (steps: readonly Step[], kit: Kit = SEA, beans = 200) => fold(soyRecipe(beans, steps), unlearned(kit));
+const run = (steps: readonly Step[], kit: Kit = SEA, beans = 200) =>
+  fold(withFoods(soyRecipe(beans, steps)), unlearned(kit));
 const out = (steps: readonly Step[], name: string, kit: Kit = SEA): Stream => {
   const s = run(steps, kit).products[name];
   if (!s) throw new Error(`no ${name}`);
@@ -204,7 +205,7 @@ describe('cool, finish, pour together, jar', () => {
     expect(figure([...BOILED, makeStep('c', 'cool', { how: 'counter', toC: 15 })], 'never')).toBe(1);
   });
   test('salt and sugar are what was weighed', () => {
-    const s = out([...BOILED, makeStep('f', 'finish', { saltG: 2, sugarG: 30, vanillaG: 5 })], 'milk');
+    const s = out([...BOILED, ...stirred({ salt: 2, sugar: 30, vanilla: 5 })], 'milk');
     const before = out(BOILED, 'milk');
     expect(contents(s).salt).toBeCloseTo(2, 9);
     expect(contents(s).sugars - contents(before).sugars).toBeCloseTo(30, 9);
@@ -212,7 +213,7 @@ describe('cool, finish, pour together, jar', () => {
   });
   test('water held back and boiled leaves the milk boiled; unboiled makes it touched, with a shorter cap', () => {
     const with_ = (boiled: boolean) =>
-      out([makeStep('h', 'holdBack', { waterG: 200, boiled }), ...BOILED, makeStep('p', 'pool')], 'milk');
+      out([makeStep('h', 'pour', { amountG: 200, boiled }), ...BOILED, makeStep('p', 'pool')], 'milk');
     expect([with_(true).hygiene, with_(false).hygiene]).toEqual(['boiled', 'touched']);
     const ctx = contextOf(unlearned(SEA), MATERIALS);
     const keep = (s: Stream) => keepBy(s, 1, 'jar', ctx)?.s ?? 0;

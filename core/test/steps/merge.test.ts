@@ -32,7 +32,7 @@ describe('two edits of one plan', () => {
     expect(mergePlans(base, { ...base, name: 'A' }, { ...base, name: 'B' }).conflict).toBe(true);
   });
   test('a step put in here and a figure changed there', () => {
-    const step = makeStep('more', 'finish', { of: 'milk', saltG: 2 });
+    const step = makeStep('more', 'add', { of: 'milk', amountG: 2 });
     const put = edited({ do: 'insert', after: 'boil', step });
     const m = mergePlans(base, edited(set('grind', 'waterG', 1111)), put);
     expect([m.conflict, m.plan.recipe.steps.some((s) => s.id === 'more')]).toEqual([false, true]);
@@ -43,7 +43,7 @@ describe('two edits of one plan', () => {
     expect([m.conflict, m.plan.recipe.steps.some((s) => s.id === 'skim')]).toEqual([false, false]);
   });
   test('both put something in: a conflict, nothing is guessed', () => {
-    const put = (id: string) => edited({ do: 'insert', after: 'boil', step: makeStep(id, 'finish', { of: 'milk' }) });
+    const put = (id: string) => edited({ do: 'insert', after: 'boil', step: makeStep(id, 'add', { of: 'milk' }) });
     expect(mergePlans(base, put('a'), put('b')).conflict).toBe(true);
   });
   test('who changed nothing takes over all that the other did', () => {

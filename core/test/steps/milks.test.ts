@@ -5,7 +5,7 @@ import { contents, massG, solidsG, waterG, unlearned } from '../../src/kitchen';
 import { MATERIALS } from '../../src/materials';
 import { bodyOf, contextOf, gritShareOf, keepBy, makeStep } from '../../src/steps';
 import type { FigureName, LarderLine, Params, Step } from '../../src/steps';
-import { away0, kitAt, missingG, SEA } from '../batch/kitchen';
+import { away0, kitAt, missingG, SEA, stood } from '../batch/kitchen';
 
 const H = 3600;
 const run = (larder: readonly LarderLine[], steps: readonly Step[], kit: Kit = SEA, beliefs: Beliefs = {}) =>
@@ -167,7 +167,7 @@ describe('enzyme', () => {
         makeStep('e', 'enzyme', { with: 'malt', doses: 2, atC: 20, durationS: 600 }),
         makeStep('s', 'strain'),
         makeStep('h', 'heat', { toC: 85, holdS: 120 }),
-        makeStep('k', 'keep', { durationS: 24 * H }),
+        stood({ durationS: 24 * H }),
       ],
     );
     expect(must(o.products.milk).amylase).toBe(0);
@@ -183,7 +183,7 @@ describe('enzyme', () => {
             makeStep('g', 'grind', { waterG: 900 }),
             makeStep('e', 'enzyme', { with: 'pure', doses: 2, atC: 20, durationS: 60 }),
             makeStep('s', 'strain'),
-            makeStep('k', 'keep', { durationS: days * 24 * H }),
+            stood({ durationS: days * 24 * H }),
           ],
         ).products.milk,
       ).released.sugars;
@@ -229,22 +229,11 @@ describe('heating, finishing, setting aside', () => {
       [
         makeStep('g', 'grind', { waterG: 800 }),
         makeStep('s', 'strain'),
-        makeStep('f', 'finish', { syrup: 'honey', syrupG: 52 }),
+        makeStep('f', 'add', { food: 'honey', amountG: 52 }),
       ],
     );
-    expect(figure(o, 'f', 'sugarEquivalentG')).toBeCloseTo(40, 0);
-    expect(figure(o, 'f', 'syrupWaterG')).toBeCloseTo(8.8, 1);
-  });
-  test('a syrup of 70 °Brix is seven tenths sugar', () => {
-    const o = run(
-      [of('rice-white', 120)],
-      [
-        makeStep('g', 'grind', { waterG: 800 }),
-        makeStep('s', 'strain'),
-        makeStep('f', 'finish', { syrup: 'other', brix: 0.7, syrupG: 100 }),
-      ],
-    );
-    expect(figure(o, 'f', 'sugarEquivalentG')).toBeCloseTo(70, 9);
+    expect(figure(o, 'f', 'sugarG')).toBeCloseTo(40, 0);
+    expect(figure(o, 'f', 'addedWaterG')).toBeCloseTo(8.8, 1);
   });
   test('one base, three finishes: the parts are alike and add up', () => {
     const o = run(
@@ -252,9 +241,14 @@ describe('heating, finishing, setting aside', () => {
       [
         makeStep('g', 'grind', { waterG: 700 }),
         makeStep('s', 'strain'),
-        makeStep('p', 'split', { into: 'cocoa', share: 0.25 }),
-        makeStep('q', 'split', { into: 'sweet', share: 0.5 }),
-        makeStep('f', 'finish', { of: 'cocoa', cocoaG: 15, slakeG: 40 }),
+        makeStep('p', 'part', {
+          parts: [
+            { name: 'cocoa', share: 0.25 },
+            { name: 'sweet', share: 0.375 },
+          ],
+        }),
+        makeStep('f', 'add', { of: 'cocoa', food: 'cocoa', amountG: 15 }),
+        makeStep('w', 'pour', { into: 'cocoa', amountG: 40 }),
       ],
     );
     const whole = o.stages[1]?.writes.find(([n]) => n === 'milk')?.[1];

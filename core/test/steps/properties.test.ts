@@ -7,6 +7,9 @@ import { KINDS, kindOf, makeStep, orderFaults } from '../../src/steps';
 import type { Kind, Recipe, Step } from '../../src/steps';
 import { broughtG, impossible, kitAt, missingG, soyRecipe } from '../batch/kitchen';
 
+const anyParts = fc
+  .uniqueArray(fc.constantFrom('milk', 'second', 'pulp', 'a', 'b', 'c'), { minLength: 1, maxLength: 6 })
+  .map((names) => names.map((name, i) => ({ name, share: i === 0 ? 0.25 : 0.15 })));
 /** Any value a parameter may take, its bounds among them. */
 function value(kind: Kind, name: string): fc.Arbitrary<unknown> {
   const spec = kindOf(kind).params[name];
@@ -27,6 +30,10 @@ function value(kind: Kind, name: string): fc.Arbitrary<unknown> {
       return fc.boolean();
     case 'stream':
       return fc.constantFrom('work', 'milk', 'pulp', 'second', 'heldBack', spec.default);
+    case 'food':
+      return fc.constantFrom(...MATERIALS.map((m) => m.id), ...(spec.liquid ? ['water'] : []));
+    case 'parts':
+      return anyParts;
     case 'thing':
       return fc.constantFrom('in use', 'cloth', 'sieve');
   }

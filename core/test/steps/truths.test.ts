@@ -7,7 +7,7 @@ import { grams, MATERIALS } from '../../src/materials';
 import { interpolate } from '../../src/numerics';
 import { bodyOf, contextOf, gritShareOf, keepBy, makeStep } from '../../src/steps';
 import type { Kind, LarderLine, Params, Step } from '../../src/steps';
-import { missingG, SEA } from '../batch/kitchen';
+import { missingG, SEA, stirred, stood } from '../batch/kitchen';
 
 /** Each a thing that an experienced cook, or a table, contradicted: it was wrong once. */
 const run = (larder: readonly LarderLine[], steps: readonly Step[], kit: Kit = SEA) =>
@@ -186,10 +186,9 @@ describe('the cap counts from when the milk was made', () => {
   };
   test('what stood in the fridge has that much less of its days', () => {
     const oats = [step('grind', { waterG: 900, durationS: 30 }), step('strain')];
-    const cap = (forS: number) =>
-      left(of('oats-rolled', 90), [...oats, step('keep', { durationS: forS, placeC: 1 })]) + forS;
+    const cap = (forS: number) => left(of('oats-rolled', 90), [...oats, stood({ durationS: forS, placeC: 1 })]) + forS;
     for (const days of [1, 2, 2.9]) expect(cap(days * DAY)).toBeLessThanOrEqual(3 * DAY + 1);
-    expect(left(of('oats-rolled', 90), [...oats, step('keep', { durationS: 4 * DAY, placeC: 1 })])).toBe(0);
+    expect(left(of('oats-rolled', 90), [...oats, stood({ durationS: 4 * DAY, placeC: 1 })])).toBe(0);
   });
   test('sixty days in the freezer in all; thawed, the fridge’s days are those it had', () => {
     const frozen = (days: number) => [
@@ -206,7 +205,7 @@ describe('the cap counts from when the milk was made', () => {
     expect(Math.abs(fridge(50) - fridge(10))).toBeLessThan(60);
   });
   test('boiled again it is new; warmed again it is as old as it was', () => {
-    const kept = [...BOILED, step('cool', { toC: 6 }), step('keep', { durationS: 2 * DAY, placeC: 2 })];
+    const kept = [...BOILED, step('cool', { toC: 6 }), stood({ durationS: 2 * DAY, placeC: 2 })];
     const age = (...more: readonly Step[]) => must(run([of('soybeans', 150)], [...kept, ...more]).products.milk).keptS;
     expect(age()).toBeGreaterThan(2 * DAY - HOUR);
     expect(age(step('heat', { toC: 75, holdS: 60 }))).toBeGreaterThan(2 * DAY - HOUR);
@@ -222,8 +221,8 @@ describe('after the boil, what is unboiled makes it touched again', () => {
   test.each<[string, readonly Step[]]>([
     ['a cloth', [...SLURRY, step('strain', { hand: 'twist' })]],
     ['hands', [...PLAIN, step('cool', { toC: 40 }), step('knead', { of: 'milk', durationS: 60 })]],
-    ['a raw syrup', [...PLAIN, step('cool', { toC: 40 }), step('finish', { syrup: 'maple', syrupG: 30 })]],
-    ['unboiled water', [...PLAIN, step('holdBack', { into: 'milk', waterG: 50, boiled: false })]],
+    ['a raw syrup', [...PLAIN, step('cool', { toC: 40 }), step('add', { food: 'maple-syrup', amountG: 30 })]],
+    ['unboiled water', [...PLAIN, step('pour', { into: 'milk', amountG: 50, boiled: false })]],
     ['a wash of the pulp', [...SLURRY, step('strain'), step('wash', { waterG: 200 })]],
   ])('%s', (_, steps) => {
     const s = made([...steps, step('cool', { toC: 8 }, 'cold')]);
@@ -231,7 +230,7 @@ describe('after the boil, what is unboiled makes it touched again', () => {
     expect(keepBy(s, 4, 'jar', ctx)?.s).toBeLessThanOrEqual(TOUCHED_S);
   });
   test('sugar and salt do not; a second boil undoes it', () => {
-    expect(made([...PLAIN, step('finish', { sugarG: 20, saltG: 1 })]).hygiene).toBe('boiled');
+    expect(made([...PLAIN, ...stirred({ sugar: 20, salt: 1 })]).hygiene).toBe('boiled');
     expect(made([...SLURRY, step('strain'), step('boil', { holdS: 60 }, 'again')]).hygiene).toBe('boiled');
   });
 });

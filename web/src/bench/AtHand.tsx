@@ -59,7 +59,7 @@ export function AtHand({
       );
     case 'jar':
     case 'freeze':
-    case 'split':
+    case 'part':
     case 'lift':
       return <Vessel kind="jar" full={f('jarMl') > 0 ? f('eachMl') / f('jarMl') : 0.6} fill="var(--milk)" />;
     case 'knead':

@@ -1,6 +1,6 @@
 import { unlearned } from '@ironpan/core/kitchen';
 import { jarsOf, MODEL, progressOf, promisedOf, fold, timerS } from '@ironpan/core/batch';
-import { look, sampleBeliefs } from '@ironpan/core/questions';
+import { doubted, look, sampleBeliefs } from '@ironpan/core/questions';
 import type { BatchEvent, Progress } from '@ironpan/core/batch';
 import { normal, seededRandom } from '@ironpan/core/numerics';
 import type { BatchRecord, EventRecord, JarEventRecord, JarRecord, KitRecord, PlanRecord } from '@ironpan/core/records';
@@ -37,7 +37,7 @@ export function makePast(p: Past, number: number, plan: PlanRecord, kit: KitReco
   const id = `demo-batch-${number}`;
   const startedAt = laidAt - p.beganHoursAgo * HOUR;
   const batch: BatchRecord = {
-    v: 2,
+    v: 3,
     id,
     number,
     plan: plan.id,
@@ -51,13 +51,9 @@ export function makePast(p: Past, number: number, plan: PlanRecord, kit: KitReco
   };
   const truth = fold(plan.recipe, {
     kit: frozen,
-    beliefs: sampleBeliefs(
-      unlearned(frozen),
-      plan.recipe.materials.map((m) => m.id),
-      random,
-    ),
+    beliefs: sampleBeliefs(unlearned(frozen), doubted(plan.recipe), random),
   });
-  const events = logOf(batch, truth, p, random).map((e) => ({ ...e, v: 2 as const }));
+  const events = logOf(batch, truth, p, random).map((e) => ({ ...e, v: 3 as const }));
   const progress = progressOf(batch, events);
   const jars = progress.state === 'finished' ? jarsOf(batch, progress).map((j) => ({ ...j, v: 2 as const })) : [];
   return { batch, events, jars, progress, jarEvents: jars.flatMap((j) => jarLog(j, p, laidAt, random)) };

@@ -33,7 +33,7 @@ const PLANS: readonly DemoPlan[] = [
       set('grind', 'waterG', 1350),
       set('grind', 'loads', 2),
       set('wash', 'waterG', 420),
-      set('holdBack', 'waterG', 160),
+      set('holdBack', 'amountG', 160),
     ],
   },
   {
@@ -46,7 +46,7 @@ const PLANS: readonly DemoPlan[] = [
       set('scald', 'waterG', 1650),
       set('grind', 'waterG', 1700),
       set('boil', 'holdS', 5400),
-      set('finish', 'saltG', 1.5),
+      set('salt', 'amountG', 1.5),
     ],
   },
   {
@@ -130,7 +130,7 @@ export function demoPlans(at: number, kit: Kit): readonly PlanRecord[] {
     if (!m) throw new RangeError(`no school ${p.method}`);
     const made = at - p.ageDays * DAY;
     return {
-      v: 2,
+      v: 3,
       id: p.id,
       rev: 1,
       name: p.name,

@@ -1,6 +1,7 @@
 import { mainStream } from '@ironpan/core/batch';
 import { massG } from '@ironpan/core/kitchen';
-import type { Outcome, Recipe } from '@ironpan/core/steps';
+import { streamBefore } from '@ironpan/core/steps';
+import type { Outcome, Recipe, Step } from '@ironpan/core/steps';
 
 /** Which stream runs where: the way to the main milk on top, graded extracts under it as they come, the pulp lowest. */
 export interface Lanes {
@@ -12,15 +13,23 @@ export interface Lanes {
   readonly mostG: ReadonlyMap<string, number>;
 }
 
+/** Does the main milk come out of this step by another name? */
+const leadsTo = (s: Step, main: ReadonlySet<string>): s is Step<'strain' | 'part'> =>
+  s.kind === 'strain' ? main.has(s.params.into) : s.kind === 'part' && s.params.parts.some((x) => main.has(x.name));
+const madeBefore = (o: Outcome, place: number, name: string): boolean =>
+  o.ledger.some((f) => f.step === 'larder' && 'stream' in f.to && f.to.stream === name) ||
+  streamBefore(o, place, name) !== undefined;
+
 /** Which streams run in the middle, above and below. */
 export function lanesOf(r: Recipe, o: Outcome): Lanes {
   const end = mainStream(r, o);
   const main = new Set<string>(end === null ? [] : [end]);
-  for (const s of [...r.steps].reverse())
-    if ((s.kind === 'strain' || s.kind === 'split') && main.has(s.params.into)) main.add(s.params.of);
+  for (const s of [...r.steps].reverse()) if (leadsTo(s, main)) main.add(s.params.of);
   if (main.size === 0) for (const l of r.larder) main.add(l.into);
   const pulps = new Set(r.steps.flatMap((s) => (s.kind === 'strain' ? [s.params.pulp] : [])));
-  const held = new Set(r.steps.flatMap((s) => (s.kind === 'holdBack' ? [s.params.into] : [])));
+  const held = new Set(
+    r.steps.flatMap((s, i) => (s.kind === 'pour' && !madeBefore(o, i, s.params.into) ? [s.params.into] : [])),
+  );
   const larder = new Set(r.larder.map((l) => l.into));
   const side: string[] = [];
   const mostG = new Map<string, number>();

@@ -20,11 +20,13 @@ const barW = (d: Sheet): number => Math.min(8, Math.max(3, d.spacing * 0.35));
 
 /** One step as a bar: what comes in at its left, what leaves above and below, what goes on at its right. */
 export function drawNode(d: Sheet, s: Step, i: number, flows: readonly Flow[], x: number): void {
-  if (s.kind === 'holdBack') {
-    heldBack(d, s, x);
+  const kind = kindOf(s.kind);
+  const joins = (kind.joins?.(s.params) ?? []).filter((n) => d.open.has(n));
+  const reads = [...new Set([...kind.reads(s.params), ...joins])];
+  if (s.kind === 'pour' && reads.length === 0) {
+    setAside(d, s, x);
     return;
   }
-  const reads = [...new Set(kindOf(s.kind).reads(s.params))];
   const host = s.kind === 'pool' ? s.params.into : (reads[0] ?? '');
   const taps = flows.filter((f) => 'outside' in f.from && f.from.outside !== 'unaccounted' && 'stream' in f.to);
   const inH = reads.reduce((h, n) => h + (d.open.get(n)?.h ?? 0), 0);
@@ -47,8 +49,8 @@ export function drawNode(d: Sheet, s: Step, i: number, flows: readonly Flow[], x
   goesOn(d, s, i, flows, x, after, reads);
 }
 
-function heldBack(d: Sheet, s: Step<'holdBack'>, x: number): void {
-  const h = s.params.waterG * d.perG;
+function setAside(d: Sheet, s: Step<'pour'>, x: number): void {
+  const h = s.params.amountG * d.perG;
   d.open.set(s.params.into, { x, y: d.topY, h });
   if (h > 0)
     d.labels.push({
@@ -57,7 +59,7 @@ function heldBack(d: Sheet, s: Step<'holdBack'>, x: number): void {
       y: d.topY - 6,
       anchor: 'middle',
       tone: 'water',
-      text: waterText(s.params.waterG, d.frame.compact),
+      text: waterText(s.params.amountG, d.frame.compact),
     });
 }
 

@@ -73,7 +73,7 @@ export async function startBatch(plan: PlanRecord, here: HereRecord, at: number)
       if (b.plan === plan.id && (await d.events.where('batch').equals(b.id).count()) === 0) return b.id;
     const last = await d.batches.orderBy('number').last();
     const batch: BatchRecord = {
-      v: 2,
+      v: 3,
       id: newId('batch'),
       number: (last?.number ?? 0) + 1,
       plan: plan.id,
@@ -115,7 +115,7 @@ export function append(batchId: string, happened: readonly Happening[], at: numb
       const top = lastSeq(had);
       const rows = unsaid(had, seen ?? top, happened).map((h, i) => ({
         ...h,
-        v: 2 as const,
+        v: 3 as const,
         id: newId('event'),
         batch: batchId,
         at,

@@ -63,13 +63,15 @@ export class KitchenDb extends Dexie {
       })
       .upgrade((t) => known(upgrades).upgradeTo3(t));
     // Lines of the book say from here on what a batch taught; each is folded anew for it, a few at a time.
-    this.version(DATABASE_VERSION)
+    this.version(4)
       .stores({ learned: 'coefficient' })
       .upgrade((t) => known(upgrades).upgradeTo4(t));
+    // A plan’s language: the words of recipes and of logs changed, no table did.
+    this.version(DATABASE_VERSION).upgrade((t) => known(upgrades).upgradeTo5(t));
   }
 }
 /** The newest shape of the storage this build knows; a later one is refused unopened. */
-export const DATABASE_VERSION = 4;
+export const DATABASE_VERSION = 5;
 
 /** The name of a kitchen’s database. */
 export const databaseName = (r: Realm): string => `ironpan-${r}`;
@@ -123,7 +125,7 @@ async function storedVersion(name: string): Promise<number | null> {
   return Math.floor((found?.version ?? 0) / TENTHS);
 }
 /** How a storage of an older shape becomes one of this. */
-export type Upgrades = Pick<typeof import('./upgrade'), 'migrateUndo' | 'upgradeTo3' | 'upgradeTo4'>;
+export type Upgrades = Pick<typeof import('./upgrade'), 'migrateUndo' | 'upgradeTo3' | 'upgradeTo4' | 'upgradeTo5'>;
 function known(upgrades: Upgrades | undefined): Upgrades {
   if (!upgrades) throw new Error('this storage is of an older shape: open Ironpan in a window first');
   return upgrades;

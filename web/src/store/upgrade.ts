@@ -2,7 +2,7 @@ import type { Transaction } from 'dexie';
 import { endOfJar } from '@ironpan/core/batch';
 import type { JarEvent } from '@ironpan/core/batch';
 import { groupBy } from '@ironpan/core/numerics';
-import { migrate, recipeTo2, VERSIONS } from '@ironpan/core/records';
+import { migrate, recipeTo2, undoTo2, VERSIONS } from '@ironpan/core/records';
 import type { FridgeRecord, KitRecord, PlanVersion } from '@ironpan/core/records';
 import type { Recipe } from '@ironpan/core/steps';
 import type { UndoRow } from './rows';
@@ -43,4 +43,14 @@ export async function upgradeTo3(t: Transaction): Promise<void> {
 /** Version 4: lines of the book say what a batch taught. Those of before are folded anew, as after a new model. */
 export async function upgradeTo4(t: Transaction): Promise<void> {
   await t.table('digests').toCollection().modify({ model: '', evidence: [] });
+}
+/** Version 5: plans, batches, logs, methods and what undo keeps speak the new language. */
+export async function upgradeTo5(t: Transaction): Promise<void> {
+  await migrateRows(t);
+  await t
+    .table<UndoRow>('undo')
+    .toCollection()
+    .modify((u, ref) => {
+      ref.value = undoTo2(u as unknown as Readonly<Record<string, unknown>>) as unknown as UndoRow;
+    });
 }

@@ -2,25 +2,26 @@ import { at, away, flowOf, massG, portion, readyAt, thingOf, volumeMl, waterG } 
 import { FILM_G, freezerFill } from '../../laws';
 import { keptFor } from '../processes/keeping';
 import { DAY_S } from '../../units';
-import { celsius, seconds, share, stream, thing } from '../specs';
+import { celsius, seconds, share, stream, thing, volume } from '../specs';
 import type { StepKind } from '../types';
 
 /** Into boxes and the freezer. */
 export const freeze: StepKind<'freeze'> = {
   kind: 'freeze',
   label: 'Freeze in portions',
-  what: 'Fills boxes with headspace for the ice and freezes them: two months at most, never in glass.',
+  what: 'Fills boxes with headspace for the ice, or cubes, and freezes them: two months at most, never in glass.',
   station: 'jar',
   params: {
     of: stream('what', 'milk'),
     box: thing('box', 'jar'),
+    cubeMl: volume('in cubes of', 0, 500),
     fill: { ...share('filled to', 0.85), low: 0.05 },
     freezerC: celsius('freezer', -18, -30, -5),
     durationS: seconds('for', 'h', 24 * 3600, 60 * DAY_S),
   },
   nothing: null,
   main: [{ param: 'box', label: 'freeze in', weight: 3 }],
-  tasks: { fill: 'Fill the boxes', freeze: 'Freeze' },
+  tasks: { fill: 'Fill for the freezer', freeze: 'Freeze' },
   reads: (p) => [p.of],
   writes: (p) => [p.of],
   fills: (p) => p.of,
@@ -42,6 +43,7 @@ export const freeze: StepKind<'freeze'> = {
         { id: 'freeze', durationS: p.durationS, hands: 'free', timed: false, atOnce: true },
       ],
       figures: {
+        cubes: p.cubeMl > 0 ? Math.ceil(ml / p.cubeMl - 1e-9) : 0,
         jars: portions,
         jarMl: box.ml,
         filledMl: ml,

@@ -1,4 +1,5 @@
-import { at, away, flowOf, merge, setReady, thingOf } from '../../kitchen';
+import { at, away, flowOf, merge, NOTHING, setReady, thingOf } from '../../kitchen';
+import type { Stream } from '../../kitchen';
 import { HAND, stream, thing } from '../specs';
 import { strainFigures, strainOff } from '../processes/straining';
 import type { StepKind } from '../types';
@@ -22,17 +23,19 @@ export const strain: StepKind<'strain'> = {
     { param: 'strainer', label: 'through', weight: 4 },
   ],
   reads: (p) => [p.of],
-  writes: (p) => [p.of, p.into, p.pulp],
-  usesUp: (p) => [p.of],
+  writes: (p) => [p.into, p.pulp],
+  usesUp: (p) => (p.of === p.into || p.of === p.pulp ? [] : [p.of]),
   run(id, p, get, ctx) {
     const s = get(p.of);
     const x = strainOff(s, p.strainer, p.hand, ctx);
     const ready = s.readyAtS + x.tookS;
+    // Strained again, milk keeps its name; pressed again, so does pulp.
+    const had = (name: string): Stream => (name === p.of ? NOTHING : get(name));
     return {
       writes: [
-        [p.of, null],
-        [p.into, setReady(merge(get(p.into), x.milk), ready)],
-        [p.pulp, setReady(merge(get(p.pulp), x.pulp), ready)],
+        ...(p.of === p.into || p.of === p.pulp ? [] : [[p.of, null] as const]),
+        [p.into, setReady(merge(had(p.into), x.milk), ready)],
+        [p.pulp, setReady(merge(had(p.pulp), x.pulp), ready)],
       ],
       flows: [
         flowOf(id, at(p.of), at(p.into), x.milk),

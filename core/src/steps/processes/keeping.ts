@@ -28,7 +28,8 @@ const SPENT_TO_D = 1e-4;
 /** A jar standing somewhere: Newton's cooling of one jar's fill, then its time. */
 export const standing = (s: Stream, placeC: number, forS: number, jarId: string, ctx: Ctx): Draft =>
   advance(s, cooling(s, placeC, forS, jarId, ctx), ctx);
-function cooling(s: Stream, placeC: number, forS: number, jarId: string, ctx: Ctx): Course {
+/** One jar's fill in a place of `placeC`: Newton's cooling. */
+export function cooling(s: Stream, placeC: number, forS: number, jarId: string, ctx: Ctx): Course {
   const ml = Math.max(50, Math.min(volumeMl(s), thingOf(ctx.kit, 'jar', jarId).ml));
   const one = (capacityOf(s) * ml) / Math.max(1, volumeMl(s));
   const area = roundAreaM2(ml, (4 * ml) ** (1 / 3) / 1.26);

@@ -4,6 +4,10 @@ import { longestSoakH, OUT_OF_COLD, SPENDING_BELOW_C } from '../../laws';
 import { HOUR_S } from '../../units';
 import type { Ctx } from '../types';
 
+/** Whole raw pieces, dry or in their water, and what is cooked but dry: they do not spoil by standing some hours. */
+export const isShut = (s: Stream): boolean =>
+  !hasFood(s) || (s.openedShare === 0 && (s.hygiene === 'raw' || (s.freeWaterG <= 0 && s.gainedWaterG <= 0)));
+
 /**
  * How long a stream may stand in the room before its next step, s; null: as long as one likes. Whole wet pieces as long
  * as a soak may last, all their wet hours counted; opened or cooked food two hours once it is below 57 °C, one in a hot

@@ -166,7 +166,7 @@ function Answer({
       (l) => `${join(grams(l.grams))} ${(r.materials.find((m) => m.id === l.material)?.name ?? '').toLowerCase()}`,
     );
     const water = r.steps.flatMap((s) =>
-      (s.kind === 'grind' || s.kind === 'wash' || s.kind === 'knead' || s.kind === 'holdBack') && s.params.waterG > 0
+      (s.kind === 'grind' || s.kind === 'wash' || s.kind === 'knead') && s.params.waterG > 0
         ? [join(grams(s.params.waterG))]
         : [],
     );

@@ -18,6 +18,7 @@ interface ParamFieldProps {
 }
 const UNIT: Readonly<Record<NumberSpec['shown'], string>> = {
   g: 'g',
+  ml: 'ml',
   C: '°C',
   s: 's',
   min: 'min',

@@ -115,7 +115,7 @@ function addable(
 ): readonly { readonly kind: Kind; readonly step: Step; readonly after: string | null }[] {
   const mine = stepsAt(r, station);
   const after = mine.at(-1)?.id ?? r.steps.findLast((s) => kindOf(s.kind).station !== 'jar')?.id ?? null;
-  return KINDS.filter((k) => kindOf(k).station === station && k !== 'keep').flatMap((kind) => {
+  return KINDS.filter((k) => kindOf(k).station === station).flatMap((kind) => {
     if (kind === 'wash' && r.steps.filter((s) => s.kind === 'wash').length >= MOST_PASSES) return [];
     const step = makeStep(freeId(r, kind), kind);
     const at = after === null ? 0 : r.steps.findIndex((s) => s.id === after) + 1;
