@@ -7,7 +7,6 @@ import { makeStep } from '@ironpan/core/steps';
 import type { Recipe, Step } from '@ironpan/core/steps';
 import { boxOf } from '../src/drawings/flowLabels';
 import { flowLayout } from '../src/drawings/flowLayout';
-import { stationOrder } from '../src/drawings/flowOrder';
 import type { FlowLayout, Frame } from '../src/drawings/flowTypes';
 
 const FRAMES = [
@@ -94,11 +93,6 @@ describe('the flow drawing', () => {
     };
     for (const r of [more, passes])
       for (const frame of FRAMES) sound(flowLayout(r, fold(r, unlearned(USUAL_KIT)), frame), frame);
-  });
-  test('a school that boils before it strains has its stations in that order; rice is cooked before it is ground', () => {
-    expect(stationOrder(school('soy-with-pulp'))).toEqual(['soak', 'grind', 'cook', 'strain', 'jar']);
-    expect(stationOrder(school('rice-cooked'))).toEqual(['soak', 'cook', 'grind', 'strain', 'jar']);
-    expect(stationOrder(school('tiger-nut-dates'))).toEqual(['soak', 'grind', 'strain', 'cook', 'jar']);
   });
   test('an empty plan is drawn without a fault', () => {
     const r = recipeOf(METHODS[0] as never);

@@ -9,7 +9,7 @@ import { between } from '../src/drawings/mapValue';
 describe('pointing at the flow', () => {
   const drawn = METHODS.map((m) => {
     const r = recipeOf(m);
-    return { r, l: flowLayout(r, fold(r, unlearned(USUAL_KIT)), { width: 920, thick: 104, compact: false }) };
+    return { id: m.id, r, l: flowLayout(r, fold(r, unlearned(USUAL_KIT)), { width: 920, thick: 104, compact: false }) };
   });
   test('an edge begins and ends where the ribbon does, is half way in the middle, and never turns back', () => {
     const r = { x0: 10, x1: 110, y0: 20, y1: 80, h: 5 } as never;
@@ -19,11 +19,11 @@ describe('pointing at the flow', () => {
     for (let x = 11; x <= 110; x += 1) expect(edgeAt(r, x)).toBeGreaterThanOrEqual(edgeAt(r, x - 1));
   });
   test('in the middle of any ribbon of any school stands that ribbon, or one drawn over it', () => {
-    for (const { r, l } of drawn)
+    for (const { id, r, l } of drawn)
       for (const [i, x] of l.ribbons.entries()) {
         const mid = (x.x0 + x.x1) / 2;
         const found = ribbonAt(l, mid, edgeAt(x, mid) + x.h / 2);
-        expect([x.key, found !== null && l.ribbons.indexOf(found) >= i]).toEqual([x.key, true]);
+        expect([id, x.key, x, found !== null && l.ribbons.indexOf(found) >= i]).toEqual([id, x.key, x, true]);
         if (!found) continue;
         const [name, more] = pointText(found, r);
         expect(name).toMatch(/[\d.]+\s?(g|kg)$/);

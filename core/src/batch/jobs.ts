@@ -1,6 +1,6 @@
 import { thingOf } from '../kitchen';
 import type { Here, Kit, Stream, ThingKind } from '../kitchen';
-import { contextOf, kindOf, mayWaitS, paramOf } from '../steps';
+import { contextOf, kindOf, mayWaitS, nameOf } from '../steps';
 import type { Kind, Outcome, Recipe, Step, Task } from '../steps';
 
 /** One piece of work of a plan: whose hands it takes and which things, after what, and how long it may be put off. */
@@ -56,7 +56,7 @@ export function jobsOf(recipe: Recipe, o: Outcome, here: Here): readonly Job[] {
 }
 /** The things of the kit that a step names. */
 export function thingsOf(step: Step, kit: Kit): readonly string[] {
-  return thingParams(step.kind).map(([name, thing]) => thingOf(kit, thing, String(paramOf(step, name))).id);
+  return thingParams(step.kind).map(([name, thing]) => thingOf(kit, thing, nameOf(step, name)).id);
 }
 const named = new Map<Kind, readonly (readonly [string, ThingKind])[]>();
 /** The parameters of a kind that name things, looked up once. */

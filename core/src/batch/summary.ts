@@ -163,7 +163,10 @@ export function mainStream(recipe: Recipe, o: Outcome): string | null {
   if (jarred !== undefined) return jarred;
   for (const s of [...recipe.steps].reverse())
     if ((s.kind === 'strain' || s.kind === 'wash') && o.products[s.params.into]) return s.params.into;
-  return Object.keys(o.products)[0] ?? null;
+  // Parted into others and not jarred: the greatest part of what was strained.
+  const strained = Object.entries(o.products).filter(([, s]) => s.openedShare > 0 && !isPulp(s));
+  const [most] = strained.sort(([, a], [, b]) => massG(b) - massG(a));
+  return most?.[0] ?? Object.keys(o.products)[0] ?? null;
 }
 
 /** How much to sum up: all; the main product alone; or, for maps of many folds, that without its keeping and later heating. */

@@ -8,6 +8,7 @@ import * as soaking from './soaking';
 import * as standing from './standing';
 import * as starch from './starch';
 import * as straining from './straining';
+import * as vessels from './vessels';
 import type { Check, Looked, Warning, Weight } from './types';
 
 export type { Check, Figure, FigureUnit, Fix, Looked, Warning, Weight } from './types';
@@ -69,6 +70,8 @@ export const CHECKS: readonly Check[] = [
   finishing.driedRaw,
   finishing.glassFreezes,
   finishing.freezerTooFull,
+  vessels.noJar,
+  vessels.neverUsed,
   nuts.warmJar,
   standing.keptWarm,
   standing.keptTooLong,

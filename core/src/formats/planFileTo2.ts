@@ -5,7 +5,7 @@
 type Row = Readonly<Record<string, unknown>>;
 const row = (x: unknown): Row => (typeof x === 'object' && x !== null && !Array.isArray(x) ? (x as Row) : {});
 const some = (x: unknown): boolean => row(x).value !== 0 && x !== undefined;
-const SYRUP: Row = {
+const SYRUP: Readonly<Record<string, string>> = {
   honey: 'honey',
   maple: 'maple-syrup',
   agave: 'agave-syrup',
@@ -97,9 +97,9 @@ function finish(s: Row, out: Into): void {
   if (some(salt)) foods.push(['salt', salt]);
   if (some(sugar)) foods.push(['sugar', sugar]);
   if (typeof syrup === 'string' && syrup !== 'none' && some(syrupAmount)) {
-    const food = SYRUP[syrup] ?? `${id}-syrup`;
-    if (syrup === 'other') out.foods.push(brixFood(String(food), brix));
-    foods.push([String(food), syrupAmount]);
+    const food = Object.hasOwn(SYRUP, syrup) ? SYRUP[syrup] : undefined;
+    if (food === undefined) out.foods.push(brixFood(`${id}-syrup`, brix));
+    foods.push([food ?? `${id}-syrup`, syrupAmount]);
   }
   if (some(vanilla)) foods.push(['vanilla', vanilla]);
   if (some(cocoa)) foods.push(['cocoa', cocoa, some(slake) ? { slaked: true } : {}]);

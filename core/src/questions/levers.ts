@@ -1,6 +1,6 @@
 import { fold, MEASURES, summarise } from '../batch';
 import type { Measure, Depth, Summary } from '../batch';
-import { applyEdits, kindOf, numberOf, paramOf } from '../steps';
+import { applyEdits, kindOf, nameOf, numberOf } from '../steps';
 import type { Edit, NumberSpec, Recipe, Step } from '../steps';
 import type { Here } from '../kitchen';
 import { leastPasses, MOST_PASSES, passCount, passEdits } from './passes';
@@ -80,7 +80,7 @@ function leversIn(s: Step): readonly Lever[] {
   const kind = kindOf(s.kind);
   return Object.entries(kind.params).flatMap(([param, spec]): Lever[] => {
     if (spec.type === 'choice' && spec.lever) {
-      const now = String(paramOf(s, param));
+      const now = nameOf(s, param);
       // A way that needs a tool of its own is not proposed, but where it is used the others are tried beside it.
       const choices = spec.choices.filter((c) => c === now || spec.lever?.includes(c));
       const at = choices.indexOf(now);

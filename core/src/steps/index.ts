@@ -1,4 +1,4 @@
-export { highestOf, KINDS, kindOf, makeStep, nameOf, numberOf, paramOf, withParams } from './registry';
+export { highestOf, KINDS, isRead, kindOf, makeStep, nameOf, numberOf, paramOf, withParams } from './registry';
 export type { ParamValue } from './registry';
 export { keepBy, isDone, keepingOf, pulpBoilS } from './processes/keeping';
 export { neededHoldS } from './processes/cooking';
@@ -6,6 +6,9 @@ export type { KeepBy } from './processes/keeping';
 export type { Recipe, LarderLine, Edit } from './recipe';
 export { applyEdits, foodLines, foodsOf, freshStepId, freshWaterOf, orderFaults, stepsBefore } from './recipe';
 export type { OrderFault } from './recipe';
+export { runIndex, runsOf } from './runs';
+export type { Run } from './runs';
+export { stepAfter, streamsAfter } from './placing';
 export { mergePlans } from './merge';
 export type { Merged } from './merge';
 export { isShut, mayWaitS } from './processes/waiting';

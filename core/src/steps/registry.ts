@@ -98,7 +98,7 @@ export function paramOf(step: Step, name: string): ParamValue {
 /** The same where a number is meant, in the unit of the fold. One that is none: RangeError. */
 export function numberOf(step: Step, name: string): number {
   const v = paramOf(step, name);
-  if (typeof v !== 'number') throw new RangeError(`${step.kind} ${name} is ${String(v)}, not a number`);
+  if (typeof v !== 'number') throw new RangeError(`${step.kind} ${name} is ${JSON.stringify(v)}, not a number`);
   return v;
 }
 /** The same where a name is meant. One that is none: RangeError. */
@@ -107,6 +107,13 @@ export function nameOf(step: Step, name: string): string {
   if (typeof v !== 'string') throw new RangeError(`${step.kind} ${name} is no name`);
   return v;
 }
+/** Does this parameter name a stream that the step takes, rather than one it makes? */
+export function isRead(step: Step, name: string): boolean {
+  const marked = withParams(step, { [name]: MARK });
+  return kindOf(step.kind).reads(marked.params).includes(MARK);
+}
+/** No stream is called so. */
+const MARK = '\u0000';
 /** The most that a parameter may be, in the unit of the fold. One that is no number: RangeError. */
 export function highestOf<K extends Kind>(kind: K, name: keyof Params[K]): number {
   const spec = kindOf(kind).params[String(name)];

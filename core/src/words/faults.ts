@@ -1,5 +1,7 @@
 import type { NumberFault } from '../units';
-import type { OrderFault } from '../steps';
+import { kindOf } from '../steps';
+import type { OrderFault, Recipe } from '../steps';
+import { streamName } from './labels';
 import { plain } from '../units';
 
 /** What is wrong with a typed number and what to do. */
@@ -33,4 +35,25 @@ export function orderFaultText(f: OrderFault): string {
   return f.why === 'missing'
     ? `step “${f.step}” takes “${f.stream}”, which nothing before it has made.`
     : `step “${f.step}” names “${f.stream}” for two things; give each its own name.`;
+}
+
+/** The same as a cook reads it at that place of the plan. */
+export function placeFaultText(f: OrderFault, r: Recipe): string {
+  const name = streamName(f.stream, r);
+  const called = (id: string | undefined): string => {
+    const step = r.steps.find((s) => s.id === id);
+    return step ? `“${kindOf(step.kind).label}”` : 'a step';
+  };
+  switch (f.why) {
+    case 'missing':
+      return f.madeBy === undefined
+        ? `Nothing here makes the ${name}. Choose what there is, or put in a step that makes it.`
+        : `There is no ${name} yet: ${called(f.madeBy)} comes later. Move this after it, or choose what there is.`;
+    case 'used':
+      return `The ${name} is gone by now: ${called(f.by)} has used it up. Move this before it, or choose what there is.`;
+    case 'twice':
+      return `The ${name} stands here for two things. Give each its own name.`;
+    case 'food':
+      return 'This food is not in the plan. Choose another.';
+  }
 }

@@ -6,9 +6,11 @@ export { hotWaterOf, hotWaterText } from './hotWater';
 export { taskName } from './tasks';
 export type { Instruction } from './instruction';
 export { changeText, fitText, taughtText } from './changes';
-export { numberFaultText, orderFaultText } from './faults';
+export { numberFaultText, orderFaultText, placeFaultText } from './faults';
+export { foodName } from './language';
+export { stepText } from './stepText';
 export { HYGIENE, CHOICES, streamName } from './labels';
-export { stationName } from './stations';
+export { runNames } from './stations';
 export { milkOf, milkName, foodOf } from './food';
 export type { FoodWords } from './food';
 export {

@@ -1,5 +1,4 @@
-import { kindOf } from '../steps';
-import type { Kind, Recipe, Station } from '../steps';
+import type { Kind, Run, Station } from '../steps';
 
 /** Whatever stands first in a station names it: nothing is called a soak where nothing soaks. */
 const NAMES: Readonly<Record<Station, readonly (readonly [Kind, string])[]>> = {
@@ -39,8 +38,16 @@ const EMPTY: Readonly<Record<Station, string>> = {
   cook: 'Cook',
   jar: 'Jar',
 };
-/** The name of a station of this plan, by what is done there. */
-export function stationName(station: Station, r: Recipe): string {
-  const used = new Set(r.steps.filter((s) => kindOf(s.kind).station === station).map((s) => s.kind));
-  return NAMES[station].find(([kind]) => used.has(kind))?.[1] ?? EMPTY[station];
+/** The name of a run, by what is done there. */
+export function runName(run: Run): string {
+  const used = new Set(run.steps.map((s) => s.kind));
+  return NAMES[run.station].find(([kind]) => used.has(kind))?.[1] ?? EMPTY[run.station];
+}
+/** The names of all runs, each its own: the second straining is “Strain again”. */
+export function runNames(runs: readonly Run[]): readonly string[] {
+  const names = runs.map(runName);
+  return names.map((name, i) => {
+    const nth = names.slice(0, i).filter((n) => n === name).length;
+    return nth === 0 ? name : nth === 1 ? `${name} again` : `${name}, ${nth + 1}`;
+  });
 }

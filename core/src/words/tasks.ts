@@ -9,7 +9,7 @@ export function taskName(step: Step, task: string, label: string): string {
   const kind = kindOf(step.kind);
   const own = kind.tasks?.[task];
   if (own !== undefined) return own;
-  // Several jars of a plan are cooled and filled one after another: each is named.
-  const of = kind.station === 'jar' || kind.along ? kind.reads(step.params)[0] : undefined;
+  // Several milks of a plan are heated, cooled and filled one after another: each is named.
+  const of = kind.station === 'jar' || kind.station === 'cook' || kind.along ? kind.reads(step.params)[0] : undefined;
   return of !== undefined && of !== 'milk' && of !== 'work' ? `${label}: ${streamName(of)}` : label;
 }

@@ -1,5 +1,6 @@
 import type { Fix, Warning } from '../checks';
 import { figureText } from './format';
+import { streamName } from './labels';
 
 const ALLERGEN = 'allergen:';
 type Say = (f: (name: string) => string, w: Warning) => string;
@@ -119,7 +120,14 @@ const SENTENCES: Readonly<Record<string, Say>> = {
     'Not a substitute for breast milk or infant formula, and not fortified: for a child under five, ask a doctor or dietitian first.',
 };
 
+/** Checks that speak of one thing, named after the colon. */
+const ABOUT: Readonly<Record<string, (f: (name: string) => string, of: string) => string>> = {
+  noJar: (f, of) => `${f('massG')} of ${streamName(of)} ends in no jar. Jar it, freeze it, or pour it into something.`,
+  neverUsed: (f, of) => `${f('massG')} of ${of.toLowerCase()} is never used. Add it to something, or take it out.`,
+};
+
 const FIXES: Readonly<Record<string, (f: (name: string) => string) => string>> = {
+  jarIt: () => 'Put it in jars',
   soakLonger: (f) => `Soak ${f('needS')}`,
   soakShorter: (f) => `Soak ${f('longestS')}`,
   soakInFridge: (f) => `Soak ${f('needS')} in the fridge`,
@@ -166,9 +174,13 @@ const FIXES: Readonly<Record<string, (f: (name: string) => string) => string>> =
 export function warningText(w: Warning): string {
   if (w.check.startsWith(ALLERGEN))
     return `Contains ${w.check.slice(ALLERGEN.length)}. One jug for several milks carries traces.`;
+  const f = (name: string): string => figureText(w.figures[name]);
+  const [check = '', of] = w.check.split(':');
+  const about = of === undefined ? undefined : ABOUT[check];
+  if (about && of !== undefined) return about(f, of);
   const say = SENTENCES[w.check];
   if (!say) throw new RangeError(`no sentence for the check "${w.check}"`);
-  return say((name) => figureText(w.figures[name]), w);
+  return say(f, w);
 }
 /** What a mend does, as the words on its button. A mend without: RangeError. */
 export function fixText(x: Fix): string {
@@ -177,4 +189,4 @@ export function fixText(x: Fix): string {
   return say((name) => figureText(x.figures[name]));
 }
 /** Codes with words, for the test that every check and fix has them. */
-export const SPOKEN = { warnings: Object.keys(SENTENCES), fixes: Object.keys(FIXES) };
+export const SPOKEN = { warnings: [...Object.keys(SENTENCES), ...Object.keys(ABOUT)], fixes: Object.keys(FIXES) };

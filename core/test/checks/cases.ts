@@ -102,6 +102,15 @@ export const MORE_CASES: readonly (readonly [string, Recipe, Kit])[] = [
   ['warmJar', without(school('oat-middle'), 'cool'), SEA],
   ['keptWarm', after(school('oat-middle'), 'jar', stood({ placeC: 22, durationS: 48 * 3600 })), SEA],
   ['keptTooLong', after(school('oat-middle'), 'jar', stood({ durationS: 9 * 24 * 3600 })), SEA],
+  ['noJar:milk', without(school('soy-washed'), 'jar'), SEA],
+  [
+    'neverUsed:Almonds, whole',
+    {
+      ...school('almond-soaked'),
+      larder: [...school('almond-soaked').larder, { into: 'more', material: 'almonds', grams: 40 }],
+    },
+    SEA,
+  ],
   ['noKillStep', school('coconut-raw'), SEA],
   ['openingNut', school('coconut-one-blend'), SEA],
   ['underFive', school('rice-raw'), SEA],

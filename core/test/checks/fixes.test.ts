@@ -55,7 +55,7 @@ describe('every check', () => {
     }
   });
   test('no words are left over', () => {
-    const said = new Set<string>(CASES.map(([c]) => c));
+    const said = new Set<string>(CASES.flatMap(([c]) => [c, c.split(':')[0] ?? c]));
     for (const c of SPOKEN.warnings) expect([c, said.has(c)]).toEqual([c, true]);
   });
 });

@@ -2,8 +2,8 @@ import { unlearned } from '../../src/kitchen';
 import { expect, test, describe } from '@jest/globals';
 import { look } from '../../src/questions';
 import { METHODS, recipeIn, recipeOf } from '../../src/methods';
-import { kindOf } from '../../src/steps';
-import type { Fit, Station } from '../../src/steps';
+import { applyEdits, kindOf, orderFaults, runsOf, stepAfter } from '../../src/steps';
+import type { Fit } from '../../src/steps';
 import {
   celsius,
   figureText,
@@ -13,7 +13,7 @@ import {
   join,
   orderFaultText,
   roughly,
-  stationName,
+  runNames,
   streamName,
   taskName,
   warningText,
@@ -126,21 +126,30 @@ test('in a kitchen a school takes that kitchen’s tap water, and nothing else o
   }
 });
 
-test('a station is called after what is done in it', () => {
-  const name = (id: string, station: Station) => {
+test('a plan has its stations in its own order, each called after what is done in it', () => {
+  const names = (id: string) => {
     const m = METHODS.find((x) => x.id === id);
     if (!m) throw new Error(id);
-    return stationName(station, recipeOf(m));
+    return runNames(runsOf(recipeOf(m)));
   };
-  expect([name('soy-washed', 'soak'), name('soy-no-soak', 'soak'), name('oat-middle', 'soak')]).toEqual([
-    'Soak',
-    'Boil whole',
-    'Food',
-  ]);
-  expect([name('soy-washed', 'cook'), name('oat-middle', 'cook'), name('rice-toasted', 'cook')]).toEqual([
-    'Cook',
-    'Cool',
-    'Cook',
-  ]);
-  expect(name('coconut-graded', 'grind')).toBe('Knead');
+  expect(names('soy-washed')).toEqual(['Soak', 'Grind', 'Strain', 'Cook', 'Jar']);
+  expect(names('soy-no-soak')[0]).toBe('Boil whole');
+  expect(names('soy-with-pulp')).toEqual(['Soak', 'Grind', 'Cook', 'Strain', 'Cool', 'Jar']);
+  expect(names('oat-middle')).toEqual(['Grind', 'Strain', 'Cool', 'Jar']);
+  expect(names('rice-cooked')).toEqual(['Wash', 'Cook', 'Grind', 'Strain', 'Cool', 'Jar']);
+  expect(names('coconut-graded')[0]).toBe('Knead');
+  expect(names('tiger-nut-dates')).toEqual(['Soak', 'Grind', 'Strain', 'Cool', 'Jar']);
+});
+test('strained, cooked and strained again, it has two strainings; salt goes with what comes next', () => {
+  const r = recipeOf(METHODS.find((m) => m.id === 'soy-washed') as (typeof METHODS)[number]);
+  const again = stepAfter(r, 'strain', 'skim');
+  const more = applyEdits(r, [{ do: 'insert', after: 'skim', step: again }]);
+  expect(again.params).toMatchObject({ of: 'milk', into: 'milk', pulp: 'pulp 2' });
+  expect(orderFaults(more)).toEqual([]);
+  expect(runNames(runsOf(more))).toEqual(['Soak', 'Grind', 'Strain', 'Cook', 'Strain again', 'Cool', 'Jar']);
+  expect(
+    runsOf(r)
+      .at(-1)
+      ?.steps.map((s) => s.kind),
+  ).toEqual(['add', 'jar']);
 });

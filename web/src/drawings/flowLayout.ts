@@ -1,10 +1,11 @@
 import { jarredStreams } from '@ironpan/core/batch';
 import { massG } from '@ironpan/core/kitchen';
+import { runIndex, runsOf } from '@ironpan/core/steps';
 import type { Outcome, Recipe } from '@ironpan/core/steps';
 import { apart } from './flowLabels';
 import { lanesOf } from './flowLanes';
 import { drawNode } from './flowNode';
-import { columnsOf, moves, stationOrder } from './flowOrder';
+import { moves } from './flowOrder';
 import { band, laneY } from './flowSheet';
 import type { Sheet } from './flowSheet';
 import type { End, FlowLayout, Frame } from './flowTypes';
@@ -34,13 +35,13 @@ export function flowLayout(recipe: Recipe, o: Outcome, frame: Frame): FlowLayout
     lastX: frame.compact ? 4 : 10,
     spacing: 0,
   };
-  const stations = stationOrder(recipe);
-  const columns = columnsOf(recipe, stations);
+  const runs = runsOf(recipe);
+  const columns = runIndex(runs);
   begin(d);
   const drawn = recipe.steps.map((s, i) => ({ s, i })).filter(({ s }) => moves(s, flowsOf(d, s.id)));
   for (const [i, s] of recipe.steps.entries()) {
     const at = drawn.findIndex((n) => n.i === i);
-    if (at >= 0) drawNode(d, s, i, flowsOf(d, s.id), place(d, i, drawn, columns, stations.length));
+    if (at >= 0) drawNode(d, s, i, flowsOf(d, s.id), place(d, i, drawn, columns, runs.length));
     for (const [name, made] of o.stages[i]?.writes ?? []) {
       if (made === null) d.state.delete(name);
       else d.state.set(name, made);
@@ -52,7 +53,7 @@ export function flowLayout(recipe: Recipe, o: Outcome, frame: Frame): FlowLayout
   const ends = finish(d);
   const labels = apart(d.labels, frame);
   const low = Math.max(d.low, ...labels.map((l) => l.y + 2), ...d.ribbons.map((r) => Math.max(r.y0, r.y1) + r.h)) + 9;
-  return { stations, ribbons: d.ribbons, bars: d.bars, labels, ends, height: Math.ceil(low), perG };
+  return { ribbons: d.ribbons, bars: d.bars, labels, ends, height: Math.ceil(low), perG };
 }
 const flowsOf = (d: Sheet, step: string) => d.o.ledger.filter((f) => f.step === step);
 

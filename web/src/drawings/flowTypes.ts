@@ -1,5 +1,4 @@
 import type { Flow, Stream } from '@ironpan/core/kitchen';
-import type { Station } from '@ironpan/core/steps';
 
 /** A ribbon as wide as the grams it carries, from one bar to another. */
 export interface Ribbon {
@@ -42,7 +41,6 @@ export interface End {
   readonly main: boolean;
 }
 export interface FlowLayout {
-  readonly stations: readonly Station[];
   readonly ribbons: readonly Ribbon[];
   readonly bars: readonly Bar[];
   readonly labels: readonly Label[];

@@ -1,11 +1,9 @@
 import { look as lookAt } from '@ironpan/core/questions';
-import type { Station } from '@ironpan/core/steps';
-import { orderFaults } from '@ironpan/core/steps';
-import { orderFaultText } from '@ironpan/core/words';
+import { kindOf, orderFaults, runsOf } from '@ironpan/core/steps';
+import type { Recipe } from '@ironpan/core/steps';
 import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { Flow } from '../drawings/Flow';
-import { stationOrder } from '../drawings/flowOrder';
 import { Empty, Loading } from '../ui/State';
 import { unitsOf } from '../ui/cups';
 import { useHere } from '../live/useHere';
@@ -17,6 +15,7 @@ import { PlanHead } from './PlanHead';
 import { Results } from './results/Results';
 import { School } from './School';
 import { Stations } from './stations/Stations';
+import { StepOrder } from './order/StepOrder';
 import { usePlan } from './usePlan';
 import { useRanges } from './results/useRanges';
 import { useWidth } from './useWidth';
@@ -34,11 +33,14 @@ function OpenPlan({ id }: { readonly id: string }) {
   const here = useHere();
   const kit = here?.kit;
   const settings = useSettings();
-  const [open, setOpen] = useState<Station | null>(null);
+  const [open, setOpen] = useState<string | null>(null);
   const [ref, width] = useWidth(Math.min(900, document.documentElement.clientWidth));
   const recipe = plan?.recipe;
-  const seen = useMemo(() => (recipe && here ? lookAt(recipe, here) : null), [recipe, here]);
-  const stations = useMemo(() => (recipe ? stationOrder(recipe) : []), [recipe]);
+  const sound = useMemo(() => (recipe ? withoutFaults(recipe) : null), [recipe]);
+  const drawn = useMemo(() => (sound && here ? lookAt(sound, here) : null), [sound, here]);
+  // A plan that cannot be made as it stands is drawn without what cannot be done, and is not promised anything of.
+  const seen = sound === recipe ? drawn : null;
+  const runs = useMemo(() => (recipe ? runsOf(recipe) : []), [recipe]);
   const ranges = useRanges(seen ? recipe : undefined, here);
   if (plan === null)
     return (
@@ -51,7 +53,7 @@ function OpenPlan({ id }: { readonly id: string }) {
     );
   if (!plan || !here || !kit || !settings) return <Loading />;
   const compact = width < COMPACT_BELOW;
-  const jar = seen?.outcome.stages.find((s) => s.figures.jars !== undefined)?.figures;
+  const jar = drawn?.outcome.stages.find((s) => s.figures.jars !== undefined)?.figures;
   return (
     <div className="mx-auto max-w-[84rem]">
       <PlanHead
@@ -68,35 +70,30 @@ function OpenPlan({ id }: { readonly id: string }) {
       </div>
       <div className="grid gap-4 px-0 wide:grid-cols-[minmax(0,1fr)_19rem] wide:px-5">
         <div className="plate self-start overflow-clip max-wide:rounded-none max-wide:border-x-0" ref={ref}>
-          {seen ? (
+          {!seen && <CannotBeMade recipe={plan.recipe} />}
+          {drawn && sound && (
             <>
               <Flow
-                recipe={plan.recipe}
-                outcome={seen.outcome}
+                recipe={sound}
+                outcome={drawn.outcome}
                 width={width}
                 compact={compact}
                 jars={jar?.jars ?? 0}
                 jarShare={jar ? (jar.eachMl ?? 0) / Math.max(1, jar.jarMl ?? 1) : 0}
               />
-              {(compact || seen.warnings.some((w) => w.weight !== 'know')) && <Glance look={seen} />}
+              {seen && (compact || seen.warnings.some((w) => w.weight !== 'know')) && <Glance look={seen} />}
               <Stations
                 plan={plan}
-                look={seen}
+                look={drawn}
                 kit={kit}
                 units={unitsOf(settings, kit)}
-                stations={stations}
+                runs={runs}
                 open={open}
                 onOpen={setOpen}
                 onEdit={session.edit}
               />
+              <StepOrder plan={plan} onOpen={setOpen} onEdit={session.edit} />
             </>
-          ) : (
-            <div className="alert alert-error m-4" role="alert">
-              {orderFaults(plan.recipe).map((f) => (
-                <p key={f.step}>This plan cannot be made: {orderFaultText(f)}</p>
-              ))}
-              <p>Undo the last change, or leave the step out.</p>
-            </div>
           )}
           <School plan={plan} here={here} onEdit={session.edit} />
         </div>
@@ -118,6 +115,30 @@ function OpenPlan({ id }: { readonly id: string }) {
           )}
         </aside>
       </div>
+    </div>
+  );
+}
+
+/** The steps that can be made, in order; the same recipe where all of them can. */
+function withoutFaults(r: Recipe): Recipe {
+  let now = r;
+  for (let faults = orderFaults(now); faults.length > 0; faults = orderFaults(now)) {
+    const first = faults[0]?.step;
+    now = { ...now, steps: now.steps.filter((s) => s.id !== first) };
+  }
+  return now;
+}
+function CannotBeMade({ recipe }: { readonly recipe: Recipe }) {
+  const faults = orderFaults(recipe);
+  const steps = [...new Set(faults.map((f) => f.step))].map((id) => recipe.steps.find((s) => s.id === id));
+  return (
+    <div className="alert alert-error m-4" role="alert">
+      <p>
+        This plan cannot be made as it stands: {steps.map((s) => (s ? `“${kindOf(s.kind).label}”` : '')).join(', ')}{' '}
+        {steps.length > 1 ? 'cannot be done where they stand' : 'cannot be done where it stands'}. What is wrong is said
+        at
+        {steps.length > 1 ? ' each step' : ' the step'} below; undo takes the last change back.
+      </p>
     </div>
   );
 }

@@ -51,6 +51,6 @@ export async function upgradeTo5(t: Transaction): Promise<void> {
     .table<UndoRow>('undo')
     .toCollection()
     .modify((u, ref) => {
-      ref.value = undoTo2(u as unknown as Readonly<Record<string, unknown>>) as unknown as UndoRow;
+      ref.value = undoTo2(u) as unknown as UndoRow;
     });
 }

@@ -21,7 +21,6 @@ export const cool: StepKind<'cool'> = {
   },
   nothing: null,
   main: [{ param: 'how', label: 'cool in', weight: 2 }],
-  along: true,
   reads: (p) => [p.of],
   writes: (p) => [p.of],
   run(id, p, get, ctx) {

@@ -86,7 +86,10 @@ export function ParamField({ spec, value, kit, units, slider = false, label = sp
         />
       );
     }
+    // Streams, foods and parts have fields of their own.
     case 'stream':
+    case 'food':
+    case 'parts':
       return null;
   }
 }

@@ -1,72 +1,73 @@
 import { memo } from 'react';
 import { kindOf, paramOf } from '@ironpan/core/steps';
-import type { ParamValue, Station } from '@ironpan/core/steps';
-import { stationName } from '@ironpan/core/words';
-import { AmountField } from './AmountField';
+import type { ParamValue, Run } from '@ironpan/core/steps';
+import { runNames } from '@ironpan/core/words';
+import { Foods } from './Foods';
 import { ParamField } from './ParamField';
-import { FoodField } from './FoodField';
 import { mainValues, stationFact } from './stationFacts';
 import { StationPanel } from './StationPanel';
 import type { StationsProps } from './StationPanel';
 
 /** The stations under the drawing: each with its two main values, one open in full. */
 export const Stations = memo(function Stations(p: StationsProps) {
+  const names = runNames(p.runs);
+  const openAt = p.runs.findIndex((run) => run.steps.some((s) => s.id === p.open));
+  const openRun = p.runs[openAt];
   return (
     <>
-      <div className="wide:grid wide:grid-cols-5" style={{ borderTop: '1px solid var(--line)' }}>
-        {p.stations.map((s, i) => (
+      <div
+        className="wide:grid"
+        style={{
+          borderTop: '1px solid var(--line)',
+          gridTemplateColumns: `repeat(${Math.max(1, p.runs.length)}, minmax(0, 1fr))`,
+        }}
+      >
+        {p.runs.map((run, i) => (
           <section
-            key={s}
-            aria-label={stationName(s, p.plan.recipe)}
+            key={run.steps[0]?.id ?? i}
+            aria-label={names[i] ?? ''}
             className={`px-3 py-2.5 ${i > 0 ? 'wide:border-l wide:border-dashed' : ''} max-wide:border-b`}
-            style={{ borderColor: 'var(--line)', background: p.open === s ? 'var(--ground)' : undefined }}
+            style={{ borderColor: 'var(--line)', background: openAt === i ? 'var(--ground)' : undefined }}
           >
-            <Head station={s} {...p} />
-            <div className="wide:hidden">{p.open === s && <StationPanel station={s} {...p} />}</div>
+            <Head run={run} name={names[i] ?? ''} first={i === 0} isOpen={openAt === i} {...p} />
+            <div className="wide:hidden">{openAt === i && <StationPanel run={run} name={names[i] ?? ''} {...p} />}</div>
           </section>
         ))}
       </div>
-      <div className="hidden wide:block">{p.open !== null && <StationPanel station={p.open} {...p} />}</div>
+      <div className="hidden wide:block">
+        {openRun && <StationPanel run={openRun} name={names[openAt] ?? ''} {...p} />}
+      </div>
     </>
   );
 });
 
-function Head(p: StationsProps & { readonly station: Station }) {
-  const open = p.open === p.station;
-  const name = stationName(p.station, p.plan.recipe);
-  const fact = stationFact(p.plan.recipe, p.look, p.station);
+interface HeadProps extends StationsProps {
+  readonly run: Run;
+  readonly name: string;
+  readonly first: boolean;
+  readonly isOpen: boolean;
+}
+function Head(p: HeadProps) {
+  const fact = stationFact(p.run, p.look);
   const set = (step: string, param: string) => (value: ParamValue) =>
     p.onEdit([{ do: 'set', step, param, value }], `${step}.${param}`);
   return (
     <>
       <div className="flex items-center justify-between gap-2">
-        <h2 className="text-lg">{name}</h2>
+        <h2 className="text-lg">{p.name}</h2>
         <button
           type="button"
           className="link small"
-          aria-expanded={open}
-          aria-label={`${open ? 'Close' : 'Open'} ${name}`}
-          onClick={() => p.onOpen(open ? null : p.station)}
+          aria-expanded={p.isOpen}
+          aria-label={`${p.isOpen ? 'Close' : 'Open'} ${p.name}`}
+          onClick={() => p.onOpen(p.isOpen ? null : (p.run.steps[0]?.id ?? null))}
         >
-          {open ? 'close' : 'open'}
+          {p.isOpen ? 'close' : 'open'}
         </button>
       </div>
       <div className="mt-1 grid grid-cols-2 gap-x-3 gap-y-1.5 wide:grid-cols-1">
-        {p.station === p.stations[0] &&
-          p.plan.recipe.larder.map((l, index) => (
-            <div key={index} className="min-w-0">
-              {open && <FoodField recipe={p.plan.recipe} index={index} onEdit={p.onEdit} />}
-              <AmountField
-                label={p.plan.recipe.materials.find((m) => m.id === l.material)?.name.toLowerCase() ?? l.material}
-                grams={l.grams}
-                cupG={p.plan.recipe.materials.find((m) => m.id === l.material)?.cupG ?? null}
-                units={p.units}
-                high={100_000}
-                onChange={(grams) => p.onEdit([{ do: 'larder', index, grams }], `larder.${index}`)}
-              />
-            </div>
-          ))}
-        {mainValues(p.plan.recipe, p.station).map(({ step, param, label }) => {
+        {p.first && <Foods plan={p.plan} units={p.units} open={p.isOpen} onEdit={p.onEdit} />}
+        {mainValues(p.run, p.plan.recipe).map(({ step, param, label }) => {
           const spec = kindOf(step.kind).params[param];
           const value = paramOf(step, param);
           return spec ? (
@@ -85,7 +86,7 @@ function Head(p: StationsProps & { readonly station: Station }) {
       {fact && (
         <p className="mt-2">
           <span className="small quiet block">{fact.label}</span>
-          <span className="num" data-fact={p.station}>
+          <span className="num" data-fact={p.run.station}>
             {fact.text}
           </span>
         </p>

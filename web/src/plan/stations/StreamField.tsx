@@ -1,7 +1,9 @@
-import { applyEdits, kindOf, orderFaults, paramOf } from '@ironpan/core/steps';
+import { useState } from 'react';
+import { isRead, kindOf, nameOf, streamsAfter } from '@ironpan/core/steps';
 import type { Recipe, Step } from '@ironpan/core/steps';
 import { streamName } from '@ironpan/core/words';
 import { SelectField } from '../../ui/SelectField';
+import { NameField } from './NameField';
 
 interface StreamFieldProps {
   readonly recipe: Recipe;
@@ -10,32 +12,40 @@ interface StreamFieldProps {
   readonly label: string;
   readonly onChange: (v: string) => void;
 }
-/** Names that a new jar of its own may have. */
-const NEW = ['second', 'third', 'fourth', 'cocoa', 'sweet', 'plain', 'cap'];
+const OWN = ' own';
 
-/**
- * Which vessel a step takes from or pours into. Only what keeps the plan in order is offered; with one choice there is
- * nothing to ask.
- */
+/** Which vessel a step takes from, of those that are there at its place, or pours into: also a new one with a name of its own. */
 export function StreamField({ recipe, step, param, label, onChange }: StreamFieldProps) {
-  const now = String(paramOf(step, param));
-  const there = new Set(recipe.larder.map((l) => l.into));
-  for (const s of recipe.steps) for (const w of kindOf(s.kind).writes(s.params)) there.add(w);
-  const writes = param === 'into' && step.kind !== 'pool';
-  const can = [...there, ...(writes ? NEW : [])].filter(
-    (s, i, all) =>
-      all.indexOf(s) === i &&
-      (s === now || orderFaults(applyEdits(recipe, [{ do: 'set', step: step.id, param, value: s }])).length === 0),
-  );
-  if (can.length < 2) return null;
+  const [naming, setNaming] = useState(false);
+  const now = nameOf(step, param);
+  const at = recipe.steps.findIndex((s) => s.id === step.id);
+  const there = streamsAfter(recipe, recipe.steps[at - 1]?.id ?? null);
+  const reads = isRead(step, param);
+  const made = recipe.steps.flatMap((s) => kindOf(s.kind).writes(s.params));
+  const all = reads ? [...there, now] : [...there, ...made, now];
+  const can = all.filter((s, i) => all.indexOf(s) === i);
+  if (reads && can.length < 2) return null;
   return (
-    <SelectField
-      label={label}
-      value={now}
-      options={can.map(
-        (s) => [s, there.has(s) ? streamName(s, recipe) : `a new one: ${streamName(s, recipe)}`] as const,
+    <div className="min-w-0">
+      <SelectField
+        label={label}
+        value={naming ? OWN : now}
+        options={[
+          ...can.map((s) => [s, streamName(s, recipe)] as const),
+          ...(reads ? [] : [[OWN, 'a new name …'] as const]),
+        ]}
+        onChange={(v) => {
+          setNaming(v === OWN);
+          if (v !== OWN) onChange(v);
+        }}
+      />
+      {naming && (
+        <NameField
+          label={`${label}, its name`}
+          value={there.includes(now) || made.includes(now) ? '' : now}
+          onChange={onChange}
+        />
       )}
-      onChange={onChange}
-    />
+    </div>
   );
 }

@@ -1,7 +1,7 @@
 import type { Look } from '@ironpan/core/questions';
 import { kindOf, KINDS, paramOf } from '@ironpan/core/steps';
-import type { Kind, Recipe, Station, Step } from '@ironpan/core/steps';
-import { celsius, duration, grams, join, millilitres, percent } from '@ironpan/core/words';
+import type { Kind, Recipe, Run, Step } from '@ironpan/core/steps';
+import { celsius, duration, foodName, grams, join, millilitres, percent } from '@ironpan/core/words';
 import { plain } from '@ironpan/core/units';
 
 /** A parameter that a station always shows. */
@@ -13,19 +13,23 @@ export interface MainValue {
 const SHOWN = 2;
 
 /** The two values of each station that decide most, as the kinds of its steps say; the food belongs to the first station. */
-export function mainValues(r: Recipe, station: Station): readonly MainValue[] {
-  const used = new Set(r.steps.map((s) => s.kind));
-  return KINDS.filter((k) => used.has(k) && kindOf(k).station === station)
+export function mainValues(run: Run, r: Recipe): readonly MainValue[] {
+  const used = new Set(run.steps.map((s) => s.kind));
+  return KINDS.filter((k) => used.has(k))
     .flatMap((k) => (kindOf(k).main ?? []).map((m) => ({ ...m, kind: k })))
     .sort((a, b) => b.weight - a.weight)
     .flatMap(({ kind, param, label, first, ifSome }): MainValue[] => {
-      const of = r.steps.filter((s) => s.kind === kind);
+      const of = run.steps.filter((s) => s.kind === kind);
       const step = first ? of[0] : of.at(-1);
       const value = step && paramOf(step, param);
-      return step && (!ifSome || (typeof value === 'number' && value > 0)) ? [{ step, param, label }] : [];
+      const named = step && (step.kind === 'add' || step.kind === 'pour') ? ownLabel(step, r) : label;
+      return step && (!ifSome || (typeof value === 'number' && value > 0)) ? [{ step, param, label: named }] : [];
     })
     .slice(0, SHOWN);
 }
+/** What is added or poured is called by its name. */
+const ownLabel = (s: Step<'add' | 'pour'>, r: Recipe): string =>
+  foodName(s.kind === 'add' ? s.params.food : s.params.liquid, r);
 
 interface Fact {
   readonly label: string;
@@ -64,11 +68,10 @@ const FACTS: Readonly<Partial<Record<Kind, (f: Figures, s: Step) => Fact | null>
   freeze: (f) => ({ label: 'fills', text: `${plain(f.jars ?? 0)} × ${join(millilitres(f.eachMl ?? 0))}` }),
 };
 
-/** What the fold says of a station, short: the figure a cook looks for there. Nothing done there: null. */
-export function stationFact(r: Recipe, look: Look, station: Station): Fact | null {
+/** What the fold says of a station, short: the figure a cook looks for there. Nothing to be said: null. */
+export function stationFact(run: Run, look: Look): Fact | null {
   for (const kind of Object.keys(FACTS) as Kind[]) {
-    if (kindOf(kind).station !== station) continue;
-    const of = r.steps.filter((s) => s.kind === kind);
+    const of = run.steps.filter((s) => s.kind === kind);
     const step = kind === 'strain' ? of[0] : of.at(-1);
     const figures = look.outcome.stages.find((s) => s.step === step?.id)?.figures;
     const fact = step && figures ? FACTS[kind]?.(figures, step) : null;
@@ -76,6 +79,3 @@ export function stationFact(r: Recipe, look: Look, station: Station): Fact | nul
   }
   return null;
 }
-/** The steps of a station, in the plan’s order. */
-export const stepsAt = (r: Recipe, station: Station): readonly Step[] =>
-  r.steps.filter((s) => kindOf(s.kind).station === station);

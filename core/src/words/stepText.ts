@@ -1,0 +1,33 @@
+import { isRead, kindOf, nameOf, numberOf } from '../steps';
+import type { Recipe, Step } from '../steps';
+import { celsius, duration, grams, join, millilitres, percent } from './format';
+import { CHOICES, streamName } from './labels';
+import { foodName } from './language';
+
+/** Figures a line has room for. */
+const SHOWN = 3;
+
+/** A step in a line: what it takes, what it makes, its weightiest figures. “beans, 1 100 g, 90 s”. */
+export function stepText(s: Step, r: Recipe): string {
+  const specs = Object.entries(kindOf(s.kind).params);
+  const name = (n: string): string => streamName(n, r);
+  const takes = specs.flatMap(([n, spec]) => (spec.type === 'stream' && isRead(s, n) ? [name(nameOf(s, n))] : []));
+  const makes = specs.flatMap(([n, spec]) =>
+    spec.type === 'stream' && !isRead(s, n) && n !== 'pulp' && !takes.includes(name(nameOf(s, n)))
+      ? [name(nameOf(s, n))]
+      : [],
+  );
+  const streams = [takes.join(' into '), makes.length > 0 ? `into ${makes.join(' and ')}` : ''].filter((x) => x !== '');
+  const parts =
+    'parts' in s.params ? [s.params.parts.map((x) => `${name(x.name)} ${join(percent(x.share))}`).join(', ')] : [];
+  const foods = specs.flatMap(([n, spec]) => (spec.type === 'food' ? [foodName(nameOf(s, n), r)] : []));
+  const figures = specs.flatMap(([n, spec]) => {
+    if (spec.type === 'choice' && n === 'hand') return [CHOICES[nameOf(s, n)] ?? nameOf(s, n)];
+    if (spec.type !== 'number') return [];
+    const v = numberOf(s, n);
+    if (v <= 0 || !['g', 'C', 's', 'ml'].includes(spec.unit)) return [];
+    if (spec.unit === 'C' && 'place' in s.params && s.params.place !== 'other' && n === 'placeC') return [];
+    return [join({ g: grams, C: celsius, s: duration, ml: millilitres }[spec.unit as 'g'](v))];
+  });
+  return [...foods, streams.join(' '), ...parts, ...figures.slice(0, SHOWN)].filter((x) => x !== '').join(', ');
+}

@@ -1,0 +1,62 @@
+import { useId } from 'react';
+import { MATERIALS, WATER } from '@ironpan/core/materials';
+import type { Material } from '@ironpan/core/materials';
+import type { Recipe } from '@ironpan/core/steps';
+import { useMaterials } from '../../live/useOwn';
+
+interface Chosen {
+  readonly id: string;
+  /** null: plain water, which no plan needs to hold. */
+  readonly material: Material | null;
+}
+interface FoodChoiceProps {
+  readonly label: string;
+  readonly value: string;
+  readonly liquid: boolean;
+  readonly recipe: Recipe;
+  readonly onChange: (food: Chosen) => void;
+}
+const FORM: Readonly<Record<string, string>> = { dry: ', dry', soaked: ', soaked', cooked: ', cooked' };
+const named = (m: Material): string =>
+  `${m.name}${m.stirredIn || m.name.includes(m.basis) ? '' : (FORM[m.basis] ?? '')}`;
+
+/** Any food: own ones first, then what is ground, then what is stirred in. */
+export function FoodChoice({ label, value, liquid, recipe, onChange }: FoodChoiceProps) {
+  const own = useMaterials();
+  const id = useId();
+  if (!own) return null;
+  const mine = own.map((m) => m.material);
+  const known = [...mine, ...MATERIALS.filter((m) => !mine.some((x) => x.id === m.id))];
+  const here = recipe.materials.filter((m) => !known.some((x) => x.id === m.id));
+  const fits = [...here, ...known].filter((m) => (liquid ? m.liquid && !m.stirredIn?.floats : true) || m.id === value);
+  const groups: readonly (readonly [string, readonly Material[]])[] = [
+    ['Your own', fits.filter((m) => mine.includes(m))],
+    ['Foods', fits.filter((m) => !mine.includes(m) && !m.stirredIn)],
+    [liquid ? 'Other liquids' : 'To stir in', fits.filter((m) => !mine.includes(m) && m.stirredIn)],
+  ];
+  const choose = (to: string): void =>
+    onChange({ id: to, material: to === WATER ? null : (fits.find((m) => m.id === to) ?? null) });
+  return (
+    <div className="min-w-0">
+      <label htmlFor={id} className="small quiet block">
+        {label}
+      </label>
+      <span className="select w-full max-w-56">
+        <select id={id} value={value} onChange={(e) => choose(e.target.value)}>
+          {liquid && <option value={WATER}>Water</option>}
+          {groups.map(([group, foods]) =>
+            foods.length === 0 ? null : (
+              <optgroup key={group} label={group}>
+                {foods.map((m) => (
+                  <option key={m.id} value={m.id}>
+                    {named(m)}
+                  </option>
+                ))}
+              </optgroup>
+            ),
+          )}
+        </select>
+      </span>
+    </div>
+  );
+}

@@ -1,0 +1,50 @@
+import { nameOf } from '@ironpan/core/steps';
+import type { ParamSpec, ParamValue, Step } from '@ironpan/core/steps';
+import { FoodChoice } from './FoodChoice';
+import { ParamField } from './ParamField';
+import { PartsField } from './PartsField';
+import type { StationsProps } from './StationPanel';
+import { StreamField } from './StreamField';
+
+interface StepParamProps {
+  readonly step: Step;
+  readonly param: string;
+  readonly spec: ParamSpec;
+  readonly value: ParamValue;
+  readonly p: StationsProps;
+}
+/** One parameter of a step, by what it is: a stream, a food, parts, or a figure. */
+export function StepParam({ step, param, spec, value, p }: StepParamProps) {
+  const set = (v: ParamValue): void => p.onEdit([{ do: 'set', step: step.id, param, value: v }], `${step.id}.${param}`);
+  // A place of one's own needs its temperature; a named place has it, and only a jar is one of several.
+  if (step.kind === 'stand' && param === 'placeC' && step.params.place !== 'other') return null;
+  if (step.kind === 'stand' && param === 'jar' && step.params.vessel !== 'jar') return null;
+  switch (spec.type) {
+    case 'stream':
+      return <StreamField recipe={p.plan.recipe} step={step} param={param} label={spec.label} onChange={set} />;
+    case 'food':
+      return (
+        <FoodChoice
+          label={spec.label}
+          value={nameOf(step, param)}
+          liquid={spec.liquid === true}
+          recipe={p.plan.recipe}
+          onChange={(food) =>
+            p.onEdit(
+              [
+                ...(food.material ? [{ do: 'foods' as const, foods: [food.material] }] : []),
+                { do: 'set', step: step.id, param, value: food.id },
+              ],
+              `${step.id}.${param}`,
+            )
+          }
+        />
+      );
+    case 'parts':
+      return typeof value === 'object' ? (
+        <PartsField recipe={p.plan.recipe} step={step} parts={value} onChange={set} />
+      ) : null;
+    default:
+      return <ParamField spec={spec} value={value} kit={p.kit} units={p.units} slider onChange={set} />;
+  }
+}
