@@ -169,6 +169,8 @@ export function mainStream(recipe: Recipe, o: Outcome): string | null {
   return most?.[0] ?? Object.keys(o.products)[0] ?? null;
 }
 
+/** Less than this is nothing that came out, g: a second sieving may hold none. */
+const LEAST_G = 0.5;
 /** How much to sum up: all; the main product alone; or, for maps of many folds, that without its keeping and later heating. */
 export type Depth = 'all' | 'main' | 'light';
 
@@ -176,7 +178,8 @@ export type Depth = 'all' | 'main' | 'light';
 export function summarise(recipe: Recipe, o: Outcome, kit: Kit, depth: Depth = 'all'): Summary {
   const ctx = contextOf({ kit, beliefs: o.beliefs }, recipe.materials);
   const main = mainStream(recipe, o);
-  const names = depth === 'all' ? Object.keys(o.products) : main === null ? [] : [main];
+  const there = (n: string): boolean => n === main || massG(o.products[n] as Stream) >= LEAST_G;
+  const names = depth === 'all' ? Object.keys(o.products).filter(there) : main === null ? [] : [main];
   const products = names.map((n) => productOf(n, o.products[n] as Stream, recipe, kit, ctx, depth === 'light'));
   const jarred = jarredStreams(recipe, o);
   const jarredMl = jarred.reduce((ml, n) => ml + volumeMl(o.products[n] as Stream), 0);

@@ -1,6 +1,6 @@
 import { highestOf, HOT_JUG_C, openingTimes } from '../steps';
 import { fig, setFix, stepsOf } from './types';
-import type { Check } from './types';
+import type { At, Check, Looked } from './types';
 
 /** A load above what the jug may hold, foaming or hot. */
 export const jugOverfull: Check = {
@@ -96,6 +96,14 @@ const OPENED_ENOUGH = 0.75;
 const OPENED_WELL = 0.85;
 /** Less than this is not ground at all. */
 const HARDLY_OPENED = 1e-6;
+/** The jug runs again before anything is strained: the last of them counts. */
+function groundAgain(l: Looked, s: At<'grind'>): boolean {
+  const { of } = s.step.params;
+  const next = l.recipe.steps
+    .slice(s.place + 1)
+    .find((x) => ['grind', 'strain'].includes(x.kind) && 'of' in x.params && x.params.of === of);
+  return next?.kind === 'grind';
+}
 /** Under three quarters of the cells opened. */
 export const groundTooLittle: Check = {
   id: 'groundTooLittle',
@@ -103,7 +111,7 @@ export const groundTooLittle: Check = {
   source: 'common practice',
   find: (l) =>
     stepsOf(l, 'grind')
-      .filter((s) => s.f('openedShare') > HARDLY_OPENED && s.f('openedShare') < OPENED_ENOUGH)
+      .filter((s) => s.f('openedShare') > HARDLY_OPENED && s.f('openedShare') < OPENED_ENOUGH && !groundAgain(l, s))
       .map((s) => {
         const now = s.step.params.durationS;
         const ratio = openingTimes(Math.min(OPENED_ENOUGH, s.f('openedShare')), OPENED_WELL);

@@ -44,21 +44,47 @@ export function readKitchen(given: unknown, faults: Fault[]): Kit {
   }
   const block = given as Record<string, unknown>;
   const kit: Record<string, unknown> = { ...USUAL_KIT };
-  const known = new Set<string>([...KITCHEN_LINES.map((l) => l.key), ...KINDS]);
+  const known = new Set<string>([...KITCHEN_LINES.map((l) => l.key), ...KINDS, MORE]);
   for (const k of Object.keys(block))
     if (!known.has(k))
       faults.push({ path: `kitchen.${k}`, say: `kitchen.${k} is not known here; known are ${[...known].join(', ')}.` });
   for (const l of KITCHEN_LINES)
     if (block[l.key] !== undefined)
       kit[l.of] = readAmount(block[l.key], l.spec, `kitchen.${l.key}`, faults) ?? kit[l.of];
-  kit.things = USUAL_KIT.things.map((t) =>
-    block[t.is] !== undefined && USUAL_KIT.use[t.is] === t.id ? readThing(t, block[t.is], faults) : t,
+  const usual = USUAL_KIT.things.map((t) =>
+    block[t.is] !== undefined && USUAL_KIT.use[t.is] === t.id
+      ? readThing(t, block[t.is], `kitchen.${t.is}`, faults)
+      : t,
   );
+  const more = readMore(block[MORE], faults);
+  kit.things = [...usual.filter((t) => !more.some((m) => m.id === t.id)), ...more];
   return kit as unknown as Kit;
 }
 
-function readThing(usual: Thing, given: unknown, faults: Fault[]): Thing {
-  const path = `kitchen.${usual.is}`;
+/** The key of what stands in this kitchen besides the usual things. */
+const MORE = 'things';
+/** Other jugs, bags, boxes: each with an id that steps name it by, its kind, and what differs from the usual of its kind. */
+function readMore(given: unknown, faults: Fault[]): readonly Thing[] {
+  if (given === undefined) return [];
+  if (!Array.isArray(given) || given.length > 60) {
+    faults.push({ path: `kitchen.${MORE}`, say: `kitchen.${MORE} must be a list [ … ] of 60 things at most.` });
+    return [];
+  }
+  return (given as readonly unknown[]).flatMap((x, i): Thing[] => {
+    const path = `kitchen.${MORE}[${i}]`;
+    const { id, is, name, ...figures } = (x ?? {}) as Readonly<Record<string, unknown>>;
+    const usual = USUAL_KIT.things.find((t) => t.is === is);
+    const ok = typeof id === 'string' && /^[\w:.-]{1,80}$/.test(id) && typeof name === 'string' && name.trim() !== '';
+    if (!ok || !usual) {
+      const say = `${path} must say its id, its name and what it is: ${KINDS.join(', ')}.`;
+      faults.push({ path, say });
+      return [];
+    }
+    return [{ ...readThing(usual, figures, path, faults), id, name: name.trim().slice(0, 80) }];
+  });
+}
+
+function readThing(usual: Thing, given: unknown, path: string, faults: Fault[]): Thing {
   if (typeof given !== 'object' || given === null || Array.isArray(given)) {
     faults.push({ path, say: `${path} must be an object { … }.` });
     return usual;
@@ -95,11 +121,28 @@ export function writeKitchen(kit: Kit): Record<string, unknown> {
     const t = kit.things.find((x) => x.is === kind && x.id === kit.use[kind]) as unknown as
       Record<string, unknown> | undefined;
     if (!t) continue;
-    const lines = THING_LINES[kind];
-    const block: Record<string, unknown> = {};
-    for (const l of lines.amounts) block[l.key] = writeAmount(t[l.of] as number, l.shown);
-    for (const k of Object.keys(lines.choices)) block[k] = t[k];
-    out[kind] = block;
+    out[kind] = figuresOf(kind, t);
   }
+  const more = kit.things.filter((t) => isMore(t, kit));
+  if (more.length > 0)
+    out[MORE] = more.map((t) => ({
+      id: t.id,
+      is: t.is,
+      name: t.name,
+      ...figuresOf(t.is, t as unknown as Readonly<Record<string, unknown>>),
+    }));
   return out;
+}
+function figuresOf(kind: ThingKind, t: Readonly<Record<string, unknown>>): Record<string, unknown> {
+  const lines = THING_LINES[kind];
+  const block: Record<string, unknown> = {};
+  for (const l of lines.amounts) block[l.key] = writeAmount(t[l.of] as number, l.shown);
+  for (const k of Object.keys(lines.choices)) block[k] = t[k];
+  return block;
+}
+/** The usual kitchen has none of this name, or a different one that is not told as the one in use. */
+function isMore(t: Thing, kit: Kit): boolean {
+  const usual = USUAL_KIT.things.find((x) => x.id === t.id);
+  if (!usual) return true;
+  return t.id !== kit.use[t.is] && JSON.stringify({ ...t, name: '' }) !== JSON.stringify({ ...usual, name: '' });
 }

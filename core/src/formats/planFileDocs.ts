@@ -109,6 +109,12 @@ export function planFileDocs(): string {
         code(JSON.stringify(usual[l.key])),
       ),
     ),
+    row(
+      code('things'),
+      '',
+      'a list: `{"id", "is": kind of thing, "name", …}` with what differs from the usual of its kind',
+      'none besides the usual',
+    ),
     ...Object.entries(THING_LINES).flatMap(([kind, lines]) => [
       ...lines.amounts.map((l) =>
         row(

@@ -32,6 +32,13 @@ const byBound = (x: number, wx: number, y: number, wy: number): number =>
 const least = (x: number, isX: boolean, y: number, isY: boolean): number =>
   isX && isY ? Math.min(x, y) : isX ? x : isY ? y : 0;
 
+/** How long at the boil: of beans, where there are any in one of the two alone; raw fruit in it does not make them raw. */
+function boiledOf(a: Stream, fa: boolean, b: Stream, fb: boolean): number {
+  const [beansA, beansB] = [a.inhibitor.of > 0, b.inhibitor.of > 0];
+  if (beansA !== beansB) return beansA ? a.boilS : b.boilS;
+  return least(a.boilS, fa, b.boilS, fb);
+}
+
 /** Two streams into one. Amounts add; temperature by heat; size and ready-time the greater; lethality the lesser. */
 export function merge(a: Stream, b: Stream): Draft {
   const ma = massG(a);
@@ -81,7 +88,7 @@ export function merge(a: Stream, b: Stream): Draft {
     hygiene: mixedHygiene(a, b),
     readyAtS: Math.max(a.readyAtS, b.readyAtS),
     f70Min: least(a.f70Min, fa, b.f70Min, fb),
-    boilS: least(a.boilS, fa, b.boilS, fb),
+    boilS: boiledOf(a, fa, b, fb),
     preheatMin: byBound(a.preheatMin, ba, b.preheatMin, bb),
     lossH: byBound(a.lossH, ba, b.lossH, bb),
     hotWholeS: byBound(a.hotWholeS, ba, b.hotWholeS, bb),

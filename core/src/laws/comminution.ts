@@ -19,6 +19,12 @@ export function rittingerUm(sizeUm: number, energyJPerG: number, grindability = 
   return 1 / (1 / sizeUm + k * within('energy', energyJPerG, 0, Infinity));
 }
 
+/** The inverse: J/g that bring pieces of `sizeUm` to `toUm`, 0 < toUm ≤ sizeUm. */
+export function rittingerJPerG(sizeUm: number, toUm: number, grindability = 1): number {
+  const k = (RITTINGER_PER_MM / 1000) * within('grindability', grindability, 1e-6, 10);
+  return (1 / within('size wanted', toUm, 1e-6, sizeUm) - 1 / sizeUm) / k;
+}
+
 /** Opened share after more energy, in state form: 1 − (1 − ρ0)·exp(−E/E0), 0..1 (estimate of E0 by material). */
 export function openedShare(before: number, energyJPerG: number, openingJPerG: number): number {
   const more = within('energy', energyJPerG, 0, Infinity) / within('opening energy', openingJPerG, 1e-9, Infinity);

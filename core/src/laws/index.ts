@@ -19,6 +19,7 @@ export {
   standsUntilS,
 } from './mixing';
 export {
+  rittingerJPerG,
   rittingerUm,
   openedShare,
   openingTimes,

@@ -154,6 +154,7 @@ function spanOf(l: Lever): readonly [number, number, number] {
       return within(l.now / 4, l.now * 3, 60);
     case 'g':
       return within(l.now / 3, l.now > 0 ? l.now * 2.5 : 300, 5);
+    case 'um':
     case 'ml':
     case '%':
       return within(l.now / 2, l.now * 2, 0.01);

@@ -22,6 +22,7 @@ export interface Params {
     loads: number;
     jug: string;
   };
+  mill: { of: string; waterG: number; waterC: number; fineUm: number };
   knead: { of: string; waterG: number; waterC: number; durationS: number };
   strain: { of: string; into: string; pulp: string; strainer: string; hand: Hand };
   wash: { of: string; into: string; waterG: number; waterC: number; workS: number; strainer: string; hand: Hand };
@@ -74,7 +75,7 @@ export type ParamSpec =
       readonly label: string;
       readonly unit: InnerUnit;
       /** The unit people use for it. */
-      readonly shown: 'g' | 'ml' | 'C' | 's' | 'min' | 'h' | '%' | 'cm' | 'count';
+      readonly shown: 'g' | 'ml' | 'um' | 'C' | 's' | 'min' | 'h' | '%' | 'cm' | 'count';
       readonly low: number;
       readonly high: number;
       readonly default: number;
@@ -178,6 +179,7 @@ export const KIND_FIGURES = {
   jar: ['jars', 'jarMl', 'filledMl', 'filledG', 'eachMl', 'scalded', 'glass'],
   knead: ['openedShare', 'endC'],
   lift: ['capG', 'endC', 'setsBelowC', 'never'],
+  mill: ['sizeUm', 'openedShare', 'energyJPerG', 'freshG'],
   part: ['parts', 'pouredG', 'leftG'],
   pool: ['pouredG', 'solids'],
   pour: ['waterG', 'boiled', 'endC'],

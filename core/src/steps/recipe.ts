@@ -176,6 +176,9 @@ export interface OrderFault {
   /** The step further on that makes what is missing. */
   readonly madeBy?: string;
 }
+/** It comes out of this step without having gone in. */
+const makes = (s: Step, stream: string): boolean =>
+  kindOf(s.kind).writes(s.params).includes(stream) && !kindOf(s.kind).reads(s.params).includes(stream);
 const repeated = (names: readonly string[]): string | undefined => names.find((n, i) => names.indexOf(n) !== i);
 
 /**
@@ -191,7 +194,7 @@ export function orderFaults(r: Recipe): readonly OrderFault[] {
     for (const stream of kind.reads(s.params))
       if (!there.has(stream)) {
         const by = usedBy.get(stream);
-        const madeBy = r.steps.slice(index + 1).find((x) => kindOf(x.kind).writes(x.params).includes(stream))?.id;
+        const madeBy = r.steps.slice(index + 1).find((x) => makes(x, stream))?.id;
         faults.push({
           index,
           step: s.id,
@@ -203,7 +206,8 @@ export function orderFaults(r: Recipe): readonly OrderFault[] {
     if (twice !== undefined) faults.push({ index, step: s.id, stream: twice, why: 'twice' });
     for (const id of foodsOf(s))
       if (!r.materials.some((m) => m.id === id)) faults.push({ index, step: s.id, stream: id, why: 'food' });
-    const gone = kind.usesUp?.(s.params) ?? [];
+    // What names one stream for two things does nothing until it is mended.
+    const gone = twice === undefined ? (kind.usesUp?.(s.params) ?? []) : [];
     for (const stream of gone) {
       there.delete(stream);
       usedBy.set(stream, s.id);

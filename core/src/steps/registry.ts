@@ -13,6 +13,7 @@ import { hull } from './kinds/hull';
 import { jar } from './kinds/jar';
 import { knead } from './kinds/knead';
 import { lift } from './kinds/lift';
+import { mill } from './kinds/mill';
 import { part } from './kinds/part';
 import { pool } from './kinds/pool';
 import { pour } from './kinds/pour';
@@ -38,6 +39,7 @@ export const STEP_KINDS: { readonly [K in Kind]: StepKind<K> } = {
   absorb,
   enzyme,
   grind,
+  mill,
   knead,
   strain,
   wash,

@@ -5,7 +5,7 @@ import { celsius, duration, grams, join } from './format';
 import type { Instruction } from './instruction';
 import { freezeWords } from './language';
 
-type Rest = Step<'toast' | 'absorb' | 'enzyme' | 'knead' | 'heat' | 'lift' | 'dry' | 'freeze'>;
+type Rest = Step<'toast' | 'absorb' | 'enzyme' | 'mill' | 'knead' | 'heat' | 'lift' | 'dry' | 'freeze'>;
 const ENZYME = { pure: 'amylase', malt: 'malt flour', capsules: 'enzyme' } as const;
 
 /** What to do at the steps that only some milks have. */
@@ -28,6 +28,12 @@ export function restOfSteps(step: Rest, stage: Stage, task: string, recipe: Reci
             say: `${weigh}Stir in ${plain(step.params.doses, Number.isInteger(step.params.doses) ? 0 : 1)} ${step.params.doses === 1 ? 'dose' : 'doses'} of ${ENZYME[step.params.with]} and leave it ${join(duration(step.params.durationS))}.`,
             cue: 'It runs thinner off the spoon.',
           };
+    case 'mill':
+      return {
+        title: 'Have it milled',
+        say: `${weigh}${step.params.waterG > 0 ? `With ${join(grams(step.params.waterG))} of water at ${join(celsius(step.params.waterC))}, ground` : 'Ground'} elsewhere to about ${plain(step.params.fineUm)}\u00a0µm: no grit between the fingers.`,
+        cue: foodOf(recipe).ground,
+      };
     case 'knead':
       return {
         title: 'Knead by hand',

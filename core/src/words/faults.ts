@@ -1,7 +1,7 @@
 import type { NumberFault } from '../units';
-import { kindOf } from '../steps';
 import type { OrderFault, Recipe } from '../steps';
 import { streamName } from './labels';
+import { stepTitle } from './stepText';
 import { plain } from '../units';
 
 /** What is wrong with a typed number and what to do. */
@@ -42,7 +42,7 @@ export function placeFaultText(f: OrderFault, r: Recipe): string {
   const name = streamName(f.stream, r);
   const called = (id: string | undefined): string => {
     const step = r.steps.find((s) => s.id === id);
-    return step ? `“${kindOf(step.kind).label}”` : 'a step';
+    return step ? `“${stepTitle(step, r)}”` : 'a step';
   };
   switch (f.why) {
     case 'missing':

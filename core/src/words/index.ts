@@ -8,7 +8,7 @@ export type { Instruction } from './instruction';
 export { changeText, fitText, taughtText } from './changes';
 export { numberFaultText, orderFaultText, placeFaultText } from './faults';
 export { foodName } from './language';
-export { stepText } from './stepText';
+export { stepText, stepTitle } from './stepText';
 export { HYGIENE, CHOICES, streamName } from './labels';
 export { runNames } from './stations';
 export { milkOf, milkName, foodOf } from './food';

@@ -13,6 +13,8 @@ export function leverValue(l: Lever, v: number): string {
   switch (l.shown) {
     case 'g':
       return join(grams(Math.round(v)));
+    case 'um':
+      return join({ n: plain(Math.round(v)), unit: 'µm' });
     case 'ml':
       return join({ n: plain(Math.round(v)), unit: 'ml' });
     case 'C':

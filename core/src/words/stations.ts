@@ -11,6 +11,7 @@ const NAMES: Readonly<Record<Station, readonly (readonly [Kind, string])[]>> = {
   ],
   grind: [
     ['grind', 'Grind'],
+    ['mill', 'Mill'],
     ['knead', 'Knead'],
   ],
   strain: [

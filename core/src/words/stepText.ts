@@ -4,6 +4,12 @@ import { celsius, duration, grams, join, millilitres, percent } from './format';
 import { CHOICES, streamName } from './labels';
 import { foodName } from './language';
 
+/** What a step is called where its kind alone says too little: “Add salt”, “Pour water”. */
+export function stepTitle(s: Step, r: Recipe): string {
+  const food = s.kind === 'add' ? s.params.food : s.kind === 'pour' ? s.params.liquid : null;
+  const { label } = kindOf(s.kind);
+  return food === null ? label : `${label} ${foodName(food, r).split(',')[0] ?? ''}`;
+}
 /** Figures a line has room for. */
 const SHOWN = 3;
 
@@ -20,7 +26,6 @@ export function stepText(s: Step, r: Recipe): string {
   const streams = [takes.join(' into '), makes.length > 0 ? `into ${makes.join(' and ')}` : ''].filter((x) => x !== '');
   const parts =
     'parts' in s.params ? [s.params.parts.map((x) => `${name(x.name)} ${join(percent(x.share))}`).join(', ')] : [];
-  const foods = specs.flatMap(([n, spec]) => (spec.type === 'food' ? [foodName(nameOf(s, n), r)] : []));
   const figures = specs.flatMap(([n, spec]) => {
     if (spec.type === 'choice' && n === 'hand') return [CHOICES[nameOf(s, n)] ?? nameOf(s, n)];
     if (spec.type !== 'number') return [];
@@ -29,5 +34,5 @@ export function stepText(s: Step, r: Recipe): string {
     if (spec.unit === 'C' && 'place' in s.params && s.params.place !== 'other' && n === 'placeC') return [];
     return [join({ g: grams, C: celsius, s: duration, ml: millilitres }[spec.unit as 'g'](v))];
   });
-  return [...foods, streams.join(' '), ...parts, ...figures.slice(0, SHOWN)].filter((x) => x !== '').join(', ');
+  return [streams.join(' '), ...parts, ...figures.slice(0, SHOWN)].filter((x) => x !== '').join(', ');
 }

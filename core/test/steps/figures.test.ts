@@ -1,3 +1,4 @@
+import { rittingerUm } from '../../src/laws';
 import { describe, expect, test } from '@jest/globals';
 import { fold } from '../../src/batch';
 import { flowG, massG, solidsG, thingOf, unlearned, volumeMl, waterG } from '../../src/kitchen';
@@ -67,6 +68,7 @@ const PLANS: readonly (readonly [string, Recipe])[] = [
   ['soy, skimmed', extra('soy-washed', 'cool', makeStep('off', 'skim', { how: 'lift off', takeG: 30 }))],
   ['soy flour', extra('soy-washed', 'jar', makeStep('flour', 'dry', { of: 'pulp', layerCm: 1.5 }))],
   ['soy, frozen', extra('soy-washed', 'jar', makeStep('ice', 'freeze', { fill: 0.7 }))],
+  ['soy, milled', extra('soy-washed', 'grind', makeStep('mill', 'mill', { waterG: 100 }))],
   ['soy, left on the worktop', extra('soy-washed', 'jar', makeStep('wait', 'stand'))],
   ['coconut, its cap lifted', extra('coconut-one-blend', 'jar', makeStep('cap', 'lift'))],
   ['soy, sweet', extra('soy-washed', 'jar', ...stirred({ salt: 2, 'maple-syrup': 40, cocoa: 8, dates: 10 }))],
@@ -248,6 +250,13 @@ const CHECKS: { readonly [K in Kind]?: Check<K> } = {
     near(x.f.pulpG, massG(x.after(p.of)));
     near(x.f.pulpMoisture, waterG(x.after(p.of)) / massG(x.after(p.of)));
     near(x.stage.endS - x.stage.startS, p.workS + ((massG(x.before(p.of)) + p.waterG) / 1000) * 120);
+  },
+  mill: (x, p) => {
+    near(x.f.sizeUm, x.after(p.of).sizeUm);
+    near(x.f.sizeUm, p.fineUm);
+    near(x.f.openedShare, x.after(p.of).openedShare);
+    near(x.f.freshG, p.waterG);
+    near(rittingerUm(x.before(p.of).sizeUm, x.f.energyJPerG ?? 0), p.fineUm);
   },
   pour: (x, p) => {
     near(x.f.waterG, p.amountG);

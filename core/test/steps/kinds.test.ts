@@ -258,7 +258,7 @@ describe('a parameter by its name', () => {
   test('misspelt, or no number where one is meant, it is no silent zero', () => {
     for (const name of ['watrG', 'constructor', '__proto__', ''])
       expect(() => paramOf(step, name)).toThrow(`grind has no parameter ${name}`);
-    expect(() => numberOf(step, 'of')).toThrow('grind of is work, not a number');
+    expect(() => numberOf(step, 'of')).toThrow('grind of is "work", not a number');
     expect(() => withParams(step, { holdS: 5 })).toThrow(RangeError);
   });
 });

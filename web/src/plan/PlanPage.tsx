@@ -1,6 +1,7 @@
 import { look as lookAt } from '@ironpan/core/questions';
-import { kindOf, orderFaults, runsOf } from '@ironpan/core/steps';
+import { orderFaults, runsOf } from '@ironpan/core/steps';
 import type { Recipe } from '@ironpan/core/steps';
+import { stepTitle } from '@ironpan/core/words';
 import { useMemo, useState } from 'react';
 import { Link, useParams } from 'react-router';
 import { Flow } from '../drawings/Flow';
@@ -134,7 +135,7 @@ function CannotBeMade({ recipe }: { readonly recipe: Recipe }) {
   return (
     <div className="alert alert-error m-4" role="alert">
       <p>
-        This plan cannot be made as it stands: {steps.map((s) => (s ? `“${kindOf(s.kind).label}”` : '')).join(', ')}{' '}
+        This plan cannot be made as it stands: {steps.map((s) => (s ? `“${stepTitle(s, recipe)}”` : '')).join(', ')}{' '}
         {steps.length > 1 ? 'cannot be done where they stand' : 'cannot be done where it stands'}. What is wrong is said
         at
         {steps.length > 1 ? ' each step' : ' the step'} below; undo takes the last change back.

@@ -17,7 +17,7 @@ export const part: StepKind<'part'> = {
   station: 'jar',
   params: {
     of: stream('what', 'milk'),
-    parts: parts('into', [{ name: 'second', share: 0.5 }]),
+    parts: parts('into', [{ name: 'part 2', share: 0.5 }]),
   },
   nothing: { parts: [] },
   along: true,

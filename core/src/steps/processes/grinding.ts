@@ -16,6 +16,7 @@ import {
   openedShare,
   PLASTIC_JUG_KJ_PER_KL,
   POWER_TO_SLURRY,
+  rittingerJPerG,
   rittingerUm,
   TURNS_OVER,
   withIce,
@@ -53,7 +54,7 @@ export function inJug(before: Stream, p: Readonly<Params['grind']>, jug: ThingOf
   const surplusKJ = Math.max(0, wouldC - endC) * (load + vessel) * p.loads;
   const steamG = Math.min(full.freeWaterG, (surplusKJ / latentKJPerKg(ctx.boilC)) * 1000);
   const energy = massG(full) > 0 ? (power * p.durationS) / (massG(full) / p.loads) : 0;
-  const opened = open(full, energy, startC, ctx);
+  const opened = ground(full, energy, startC, ctx);
   const stream = advance(opened, ramp(startC, endC, p.durationS), ctx, 'blending');
   const off = Math.min(steamG, stream.freeWaterG);
   stream.freeWaterG -= off;
@@ -102,8 +103,14 @@ export function oneByOne(
 }
 type GrindFigures = { -readonly [F in FigureOf<'grind'>]?: number };
 
+/** J/g that bring its pieces to a size; finer already: 0. */
+export function sizedBy(s: Stream, toUm: number, ctx: Ctx): number {
+  const breaks = byMaterial(s, ctx, grindabilityOf);
+  return s.sizeUm > toUm && breaks > 0 ? rittingerJPerG(s.sizeUm, toUm, breaks) : 0;
+}
+
 /** Grinding opens cells by the energy each gram absorbs, and makes the pieces smaller. */
-function open(s: Stream, energyJPerG: number, jugStartC: number, ctx: Ctx): Stream {
+export function ground(s: Stream, energyJPerG: number, jugStartC: number, ctx: Ctx): Stream {
   if (energyJPerG <= 0) return s;
   const e0 = byMaterial(s, ctx, (m) => m.openingJPerG) * ofMaterial(s, 'opening', ctx);
   if (e0 <= 0) return s;

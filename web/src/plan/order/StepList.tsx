@@ -11,7 +11,7 @@ import { CSS } from '@dnd-kit/utilities';
 import { GripVertical } from 'lucide-react';
 import { kindOf } from '@ironpan/core/steps';
 import type { Step } from '@ironpan/core/steps';
-import { stepText } from '@ironpan/core/words';
+import { stepText, stepTitle } from '@ironpan/core/words';
 import { AddStep } from '../stations/AddStep';
 import { moveTo } from '../stations/order';
 import { PlaceFault, StepTools } from '../stations/StepBlock';
@@ -47,7 +47,7 @@ export default function StepList(p: OrderProps) {
       </DndContext>
       <div className="mt-2">
         <AddStep
-          label={last ? `Put in after “${kindOf(last.kind).label}”` : 'The first step'}
+          label={last ? `Put in after “${stepTitle(last, p.plan.recipe)}”` : 'The first step'}
           usual={last ? kindOf(last.kind).station : 'soak'}
           after={last?.id ?? null}
           plan={p.plan}
@@ -70,7 +70,7 @@ function Row({ step, n, p, chosen, onAfter }: RowProps) {
   const { attributes, listeners, setNodeRef, setActivatorNodeRef, transform, transition, isDragging } = useSortable({
     id: step.id,
   });
-  const { label } = kindOf(step.kind);
+  const label = stepTitle(step, p.plan.recipe);
   return (
     <li
       ref={setNodeRef}

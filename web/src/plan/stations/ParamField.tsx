@@ -19,6 +19,7 @@ interface ParamFieldProps {
 const UNIT: Readonly<Record<NumberSpec['shown'], string>> = {
   g: 'g',
   ml: 'ml',
+  um: 'µm',
   C: '°C',
   s: 's',
   min: 'min',

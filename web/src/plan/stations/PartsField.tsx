@@ -62,7 +62,7 @@ export function PartsField({ recipe, step, parts, onChange }: PartsFieldProps) {
       </ul>
       <p className="small quiet mt-1">
         {taken < 0.9995
-          ? `${plain((1 - taken) * 100, 1)} % is left and stays ${streamName(of, recipe)}.`
+          ? `${plain(Math.round((1 - taken) * 1000) / 10, taken * 100 === Math.round(taken * 100) ? 0 : 1)} % is left and stays ${streamName(of, recipe)}.`
           : 'Nothing is left of it.'}
       </p>
       <div className="mt-1 flex flex-wrap gap-x-4 gap-y-1">

@@ -8,6 +8,8 @@ import { mainValues, stationFact } from './stationFacts';
 import { StationPanel } from './StationPanel';
 import type { StationsProps } from './StationPanel';
 
+/** More stations than this are too narrow to stand each under its part of the drawing. */
+const MOST_ALIGNED = 6;
 /** The stations under the drawing: each with its two main values, one open in full. */
 export const Stations = memo(function Stations(p: StationsProps) {
   const names = runNames(p.runs);
@@ -19,7 +21,10 @@ export const Stations = memo(function Stations(p: StationsProps) {
         className="wide:grid"
         style={{
           borderTop: '1px solid var(--line)',
-          gridTemplateColumns: `repeat(${Math.max(1, p.runs.length)}, minmax(0, 1fr))`,
+          gridTemplateColumns:
+            p.runs.length > MOST_ALIGNED
+              ? 'repeat(auto-fit, minmax(8.5rem, 1fr))'
+              : `repeat(${Math.max(1, p.runs.length)}, minmax(0, 1fr))`,
         }}
       >
         {p.runs.map((run, i) => (

@@ -2,7 +2,7 @@ import { ArrowDown, ArrowUp, Copy, X } from 'lucide-react';
 import { kindOf, orderFaults, paramOf } from '@ironpan/core/steps';
 import type { OrderFault, Step } from '@ironpan/core/steps';
 import { plain } from '@ironpan/core/units';
-import { hotWaterOf, placeFaultText, streamName } from '@ironpan/core/words';
+import { hotWaterOf, placeFaultText, stepTitle, streamName } from '@ironpan/core/words';
 import { doubled, moveBy } from './order';
 import { StepParam } from './StepParam';
 import type { StationsProps } from './StationPanel';
@@ -18,7 +18,7 @@ export function StepBlock({ step, p }: { readonly step: Step; readonly p: Statio
     <fieldset className="min-w-0">
       <legend className="flex w-full flex-wrap items-center justify-between gap-x-3">
         <span>
-          <b className="font-display text-base">{kind.label}</b>
+          <b className="font-display text-base">{stepTitle(step, recipe)}</b>
           {typeof of === 'string' && <span className="small quiet"> {streamName(of, recipe)}</span>}
         </span>
         <StepTools step={step} p={p} />
@@ -49,7 +49,7 @@ interface ToolsProps {
 export function StepTools({ step, p }: ToolsProps) {
   const { recipe } = p.plan;
   const at = recipe.steps.findIndex((s) => s.id === step.id);
-  const { label } = kindOf(step.kind);
+  const label = stepTitle(step, recipe);
   const tool = (name: string, Icon: typeof ArrowUp, off: boolean, run: () => void) => (
     <button
       type="button"

@@ -13,12 +13,24 @@ interface StepParamProps {
   readonly value: ParamValue;
   readonly p: StationsProps;
 }
+/** What only a powder, or only what follows another add, needs to be told. */
+function asked(step: Step<'add'>, param: string, { plan: { recipe } }: StationsProps): boolean {
+  if (param === 'slaked')
+    return (
+      step.params.slaked || recipe.materials.some((m) => m.id === step.params.food && m.stirredIn?.floats === true)
+    );
+  const before = recipe.steps[recipe.steps.findIndex((s) => s.id === step.id) - 1];
+  return (
+    param !== 'together' || step.params.together || (before?.kind === 'add' && before.params.of === step.params.of)
+  );
+}
 /** One parameter of a step, by what it is: a stream, a food, parts, or a figure. */
 export function StepParam({ step, param, spec, value, p }: StepParamProps) {
   const set = (v: ParamValue): void => p.onEdit([{ do: 'set', step: step.id, param, value: v }], `${step.id}.${param}`);
   // A place of one's own needs its temperature; a named place has it, and only a jar is one of several.
   if (step.kind === 'stand' && param === 'placeC' && step.params.place !== 'other') return null;
   if (step.kind === 'stand' && param === 'jar' && step.params.vessel !== 'jar') return null;
+  if (step.kind === 'add' && !asked(step, param, p)) return null;
   switch (spec.type) {
     case 'stream':
       return <StreamField recipe={p.plan.recipe} step={step} param={param} label={spec.label} onChange={set} />;
