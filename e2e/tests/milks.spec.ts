@@ -164,7 +164,7 @@ test('a food and a school of one’s own: made, used in a plan, kept through a r
   await protein.fill('14');
   await cook.rests();
   await cook.plans('The middle way');
-  await cook.station('Food').getByRole('button', { name: 'Open Food' }).click();
+  await cook.station('Grind').getByRole('button', { name: 'Open Grind' }).click();
   await page.getByLabel('which food').first().selectOption({ label: 'Hill oats, dry' });
   await expect(cook.field('hill oats')).toBeVisible();
   await page.getByRole('button', { name: 'Save as my method' }).click();

@@ -31,3 +31,4 @@ export { at, away, flowOf, waterFlow, flowG } from './ledger';
 export type { Flow, Ledger, Place, Outside } from './ledger';
 export { KIT_SPECS, KIT_SCALARS, THING_SPECS, THING_KINDS } from './specs';
 export type { KitSpec, KitScalar } from './specs';
+export { OTHER_THINGS } from './others';

@@ -6,6 +6,7 @@ export type { KeepBy } from './processes/keeping';
 export type { Recipe, LarderLine, Edit } from './recipe';
 export { applyEdits, foodLines, foodsOf, freshStepId, freshWaterOf, orderFaults, stepsBefore } from './recipe';
 export type { OrderFault } from './recipe';
+export { WATER } from '../materials';
 export { runIndex, runsOf } from './runs';
 export type { Run } from './runs';
 export { stepAfter, streamsAfter } from './placing';

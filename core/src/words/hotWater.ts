@@ -1,7 +1,7 @@
 import { thingOf } from '../kitchen';
-import { WATER } from '../materials';
+
 import type { Kit } from '../kitchen';
-import { boilingC, boilingShare, kindOf, numberOf, standsUntilS, vesselKJPerK } from '../steps';
+import { boilingC, boilingShare, kindOf, numberOf, standsUntilS, vesselKJPerK, WATER } from '../steps';
 import type { Step } from '../steps';
 import { MINUTE_S } from '../units';
 import { celsius, duration, grams, join } from './format';

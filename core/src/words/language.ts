@@ -1,4 +1,4 @@
-import { materialById, WATER } from '../materials';
+import { WATER } from '../steps';
 import type { FigureName, Recipe, Stage, Step } from '../steps';
 import { plain } from '../units';
 import { foodOf } from './food';
@@ -45,7 +45,7 @@ function addWords(step: Step<'add'>, r: Recipe): Instruction {
   };
 }
 const foodStirred = (s: Step<'add'>, r: Recipe): boolean =>
-  s.params.food === WATER || materialById(r.materials, s.params.food).stirredIn !== undefined;
+  s.params.food === WATER || r.materials.find((m) => m.id === s.params.food)?.stirredIn !== undefined;
 const tasteCue = (r: Recipe): string =>
   foodOf(r).pieces === 'beans' ? 'Taste it, once it has boiled.' : 'Taste, then stop.';
 /** Loads in which what it goes into is ground next; 0: it is not. */

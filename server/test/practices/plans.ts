@@ -1,5 +1,5 @@
 import type { Kit } from '@ironpan/core/kitchen';
-import { USUAL_KIT } from '@ironpan/core/kitchen';
+import { OTHER_THINGS, USUAL_KIT } from '@ironpan/core/kitchen';
 import { MATERIALS } from '@ironpan/core/materials';
 import { foodsOf, makeStep } from '@ironpan/core/steps';
 import type { Kind, LarderLine, Params, Recipe, Step } from '@ironpan/core/steps';
@@ -12,20 +12,8 @@ export interface Practice {
 const MIN = 60;
 const H = 3600;
 
-/** A usual kitchen with what these ways ask for besides: a filter insert, a juicer, a stick blender, a box for the freezer. */
-export const KIT: Kit = {
-  ...USUAL_KIT,
-  things: [
-    ...USUAL_KIT.things,
-    { id: 'insert', is: 'strainer', name: 'Filter insert', openingUm: 300, layers: 1 },
-    { id: 'juicer', is: 'strainer', name: 'Juicer', openingUm: 250, layers: 1 },
-    { id: 'stick', is: 'jug', name: 'Stick blender in a tall pot', ratedMl: 2500, watts: 600, lid: 'vented' },
-    { id: 'cup', is: 'jug', name: 'Small sealed cup', ratedMl: 600, watts: 700, lid: 'sealed' },
-    { id: 'processor', is: 'jug', name: 'Food processor', ratedMl: 2500, watts: 700, lid: 'vented' },
-    { id: 'box', is: 'jar', name: 'Freezer box', ml: 500, glass: false },
-    { id: 'bottle', is: 'jar', name: 'Bottle', ml: 500, glass: true },
-  ],
-};
+/** A usual kitchen with what these ways ask for besides. */
+export const KIT: Kit = { ...USUAL_KIT, things: [...USUAL_KIT.things, ...OTHER_THINGS] };
 let n = 0;
 const s = <K extends Kind>(kind: K, given: Partial<Params[K]> = {}, id = `${kind}-${(n += 1)}`): Step =>
   makeStep(id, kind, given) as Step;

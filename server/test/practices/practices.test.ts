@@ -134,7 +134,7 @@ describe('and what comes of them', () => {
     const steps = p.recipe.steps.map((s) => (s.kind === 'pour' ? { ...s, params: { ...s.params, liquid: 'tea' } } : s));
     const read = predict(['-'], {
       readFile: () => '',
-      readInput: () => fileOf({ ...p.recipe, steps } as Recipe, 'tea'),
+      readInput: () => fileOf({ ...p.recipe, steps }, 'tea'),
     });
     expect([read.code, read.err]).toEqual([0, '']);
   });

@@ -1,4 +1,4 @@
-import { THING_KINDS, THING_SPECS } from '@ironpan/core/kitchen';
+import { OTHER_THINGS, THING_KINDS, THING_SPECS } from '@ironpan/core/kitchen';
 import type { Kit, Thing, ThingKind } from '@ironpan/core/kitchen';
 import { newId } from '../store/ids';
 import { NumberField } from '../ui/NumberField';
@@ -41,12 +41,13 @@ export function Things({ kit, onChange }: ThingsProps) {
 
 function Kind({ kind, kit, onChange }: ThingsProps & { readonly kind: ThingKind }) {
   const mine = kit.things.filter((t) => t.is === kind);
-  const add = (): void => {
+  const add = (as?: Thing): void => {
     // A change is made twice, on the screen at once and in the storage: the new thing must be the same one in both.
     const id = newId(kind);
     onChange((k) => {
       const like = k.things.find((t) => t.is === kind);
-      return like ? { ...k, things: [...k.things, { ...like, id, name: `Another ${ONE[kind]}` }] } : k;
+      const more = as ?? (like && { ...like, name: `Another ${ONE[kind]}` });
+      return more ? { ...k, things: [...k.things, { ...more, id }] } : k;
     });
   };
   return (
@@ -59,9 +60,22 @@ function Kind({ kind, kit, onChange }: ThingsProps & { readonly kind: ThingKind 
           <One key={t.id} thing={t} inUse={kit.use[kind] === t.id} only={mine.length === 1} onChange={onChange} />
         ))}
       </ul>
-      <button type="button" className="link small mt-2" disabled={kit.things.length >= MOST} onClick={add}>
-        Add a {ONE[kind]}
-      </button>
+      <div className="mt-2 flex flex-wrap gap-x-4 gap-y-1">
+        <button type="button" className="link small" disabled={kit.things.length >= MOST} onClick={() => add()}>
+          Add a {ONE[kind]}
+        </button>
+        {OTHER_THINGS.filter((t) => t.is === kind && !mine.some((m) => m.name === t.name)).map((t) => (
+          <button
+            key={t.id}
+            type="button"
+            className="link small"
+            disabled={kit.things.length >= MOST}
+            onClick={() => add(t)}
+          >
+            {`Add: ${t.name.toLowerCase()}`}
+          </button>
+        ))}
+      </div>
     </fieldset>
   );
 }

@@ -141,7 +141,7 @@ function Line({
   readonly onChange: (l: PastedLine | null) => void;
 }) {
   const named = (id: string): string => MATERIALS.find((m) => m.id === id)?.name ?? id;
-  const choices = line.among.length > 0 ? line.among : MATERIALS.map((m) => m.id);
+  const choices = line.among.length > 0 ? line.among : MATERIALS.flatMap((m) => (m.stirredIn ? [] : [m.id]));
   const needsFood = line.what === null;
   // Grams stay open to change until the line is whole: where the form says them, it is asked first.
   const byForm = line.ask === 'form' || line.ask === 'food';

@@ -1,6 +1,6 @@
 import { useState } from 'react';
 import { closestCenter, DndContext, KeyboardSensor, PointerSensor, useSensor, useSensors } from '@dnd-kit/core';
-import type { DragEndEvent } from '@dnd-kit/core';
+import type { Announcements, DragEndEvent, UniqueIdentifier } from '@dnd-kit/core';
 import {
   SortableContext,
   sortableKeyboardCoordinates,
@@ -10,7 +10,7 @@ import {
 import { CSS } from '@dnd-kit/utilities';
 import { GripVertical } from 'lucide-react';
 import { kindOf } from '@ironpan/core/steps';
-import type { Step } from '@ironpan/core/steps';
+import type { Recipe, Step } from '@ironpan/core/steps';
 import { stepText, stepTitle } from '@ironpan/core/words';
 import { AddStep } from '../stations/AddStep';
 import { moveTo } from '../stations/order';
@@ -20,6 +20,24 @@ import type { OrderProps } from './types';
 
 /** Moves this short are a press, not a drag, px. */
 const DRAG_FROM_PX = 6;
+
+const HOW_TO_DRAG =
+  'Space takes the step up, the arrow keys move it, space puts it down, escape leaves it where it was.';
+/** What a screen reader says while a step is dragged. */
+function spoken(r: Recipe): Announcements {
+  const name = (id: UniqueIdentifier): string => {
+    const step = r.steps.find((s) => s.id === id);
+    return step ? stepTitle(step, r) : '';
+  };
+  const place = (id: UniqueIdentifier | undefined): string =>
+    `step ${r.steps.findIndex((s) => s.id === id) + 1} of ${r.steps.length}`;
+  return {
+    onDragStart: ({ active }) => `${name(active.id)} is taken up; it is ${place(active.id)}.`,
+    onDragOver: ({ active, over }) => `${name(active.id)} would be ${place(over?.id ?? active.id)}.`,
+    onDragEnd: ({ active, over }) => `${name(active.id)} is now ${place(over?.id ?? active.id)}.`,
+    onDragCancel: ({ active }) => `${name(active.id)} stays ${place(active.id)}.`,
+  };
+}
 
 export default function StepList(p: OrderProps) {
   const { steps } = p.plan.recipe;
@@ -36,7 +54,12 @@ export default function StepList(p: OrderProps) {
   const last = steps.find((s) => s.id === after) ?? steps.at(-1);
   return (
     <>
-      <DndContext sensors={sensors} collisionDetection={closestCenter} onDragEnd={dropped}>
+      <DndContext
+        sensors={sensors}
+        collisionDetection={closestCenter}
+        onDragEnd={dropped}
+        accessibility={{ announcements: spoken(p.plan.recipe), screenReaderInstructions: { draggable: HOW_TO_DRAG } }}
+      >
         <SortableContext items={steps.map((s) => s.id)} strategy={verticalListSortingStrategy}>
           <ol className="mt-2 flex flex-col">
             {steps.map((s, i) => (

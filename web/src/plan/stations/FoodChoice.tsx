@@ -12,7 +12,9 @@ interface Chosen {
 interface FoodChoiceProps {
   readonly label: string;
   readonly value: string;
-  readonly liquid: boolean;
+  /** any: all there are; ground: what milk is made of; poured: liquids, water among them. */
+  readonly of: 'any' | 'ground' | 'poured';
+  readonly hideLabel?: boolean;
   readonly recipe: Recipe;
   readonly onChange: (food: Chosen) => void;
 }
@@ -21,14 +23,17 @@ const named = (m: Material): string =>
   `${m.name}${m.stirredIn || m.name.includes(m.basis) ? '' : (FORM[m.basis] ?? '')}`;
 
 /** Any food: own ones first, then what is ground, then what is stirred in. */
-export function FoodChoice({ label, value, liquid, recipe, onChange }: FoodChoiceProps) {
+export function FoodChoice({ label, value, of, hideLabel = false, recipe, onChange }: FoodChoiceProps) {
   const own = useMaterials();
   const id = useId();
   if (!own) return null;
   const mine = own.map((m) => m.material);
   const known = [...mine, ...MATERIALS.filter((m) => !mine.some((x) => x.id === m.id))];
   const here = recipe.materials.filter((m) => !known.some((x) => x.id === m.id));
-  const fits = [...here, ...known].filter((m) => (liquid ? m.liquid && !m.stirredIn?.floats : true) || m.id === value);
+  const liquid = of === 'poured';
+  const fit = (m: Material): boolean =>
+    of === 'any' || (liquid ? m.liquid && !m.stirredIn?.floats : m.stirredIn === undefined);
+  const fits = [...here, ...known].filter((m) => fit(m) || m.id === value);
   const groups: readonly (readonly [string, readonly Material[]])[] = [
     ['Your own', fits.filter((m) => mine.includes(m))],
     ['Foods', fits.filter((m) => !mine.includes(m) && !m.stirredIn)],
@@ -38,7 +43,7 @@ export function FoodChoice({ label, value, liquid, recipe, onChange }: FoodChoic
     onChange({ id: to, material: to === WATER ? null : (fits.find((m) => m.id === to) ?? null) });
   return (
     <div className="min-w-0">
-      <label htmlFor={id} className="small quiet block">
+      <label htmlFor={id} className={hideLabel ? 'sr-only' : 'small quiet block'}>
         {label}
       </label>
       <span className="select w-full max-w-56">

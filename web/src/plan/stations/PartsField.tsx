@@ -25,7 +25,7 @@ export function PartsField({ recipe, step, parts, onChange }: PartsFieldProps) {
     onChange(
       Array.from({ length: n }, (_, i) => ({
         name: parts[i]?.name ?? `part ${i + 1}`,
-        share: Math.floor(1e4 / n) / 1e4,
+        share: 1 / n,
       })),
     );
   return (

@@ -6,7 +6,7 @@ import { Foods } from './Foods';
 import { ParamField } from './ParamField';
 import { mainValues, stationFact } from './stationFacts';
 import { StationPanel } from './StationPanel';
-import type { StationsProps } from './StationPanel';
+import type { StationsProps } from './types';
 
 /** More stations than this are too narrow to stand each under its part of the drawing. */
 const MOST_ALIGNED = 6;

@@ -5,7 +5,7 @@ import { plain } from '@ironpan/core/units';
 import { hotWaterOf, placeFaultText, stepTitle, streamName } from '@ironpan/core/words';
 import { doubled, moveBy } from './order';
 import { StepParam } from './StepParam';
-import type { StationsProps } from './StationPanel';
+import type { StationsProps } from './types';
 
 /** One step in full: what it is, where it stands, and all it can be told. */
 export function StepBlock({ step, p }: { readonly step: Step; readonly p: StationsProps }) {

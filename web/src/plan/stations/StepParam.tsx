@@ -3,7 +3,7 @@ import type { ParamSpec, ParamValue, Step } from '@ironpan/core/steps';
 import { FoodChoice } from './FoodChoice';
 import { ParamField } from './ParamField';
 import { PartsField } from './PartsField';
-import type { StationsProps } from './StationPanel';
+import type { StationsProps } from './types';
 import { StreamField } from './StreamField';
 
 interface StepParamProps {
@@ -39,7 +39,7 @@ export function StepParam({ step, param, spec, value, p }: StepParamProps) {
         <FoodChoice
           label={spec.label}
           value={nameOf(step, param)}
-          liquid={spec.liquid === true}
+          of={spec.liquid ? 'poured' : 'any'}
           recipe={p.plan.recipe}
           onChange={(food) =>
             p.onEdit(
