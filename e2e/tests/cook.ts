@@ -43,7 +43,6 @@ export class Cook {
 
   async plans(school: string): Promise<void> {
     await this.go('/plan');
-    await this.page.getByRole('button', { name: /^Show all/ }).click();
     await this.page
       .getByRole('button', { name: `Plan this: ${school}` })
       .first()

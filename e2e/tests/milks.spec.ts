@@ -12,7 +12,18 @@ test('the use is asked first, and it decides the order; what is not at hand come
   await expect(first).toContainText('coconut milk');
   await page.getByLabel('a blender is at hand').uncheck();
   await expect(first.getByRole('heading')).toContainText(/Graded extracts|Two runs by hand/);
-  await page.getByRole('button', { name: /^Show all/ }).click();
+  // The columns are those of the use; each sorts the others, once up and once down.
+  const others = page.getByRole('table', { name: 'The other methods' });
+  await expect(others.getByRole('columnheader', { name: 'body at 80 °C' })).toBeVisible();
+  const hands = others.getByRole('columnheader', { name: 'your hands' });
+  await hands.getByRole('button').click();
+  await expect(hands).toHaveAttribute('aria-sort', 'ascending');
+  const minutes = async (): Promise<number[]> =>
+    (await others.locator('td[data-label="your hands"]').allInnerTexts()).map((x) => Number.parseInt(x));
+  const up = await minutes();
+  expect(up).toEqual([...up].sort((a, b) => a - b));
+  await hands.getByRole('button').click();
+  expect((await minutes())[0]).toBe(up.at(-1));
   await expect(page.getByText('needs a blender').first()).toBeVisible();
   await page.getByLabel('milk', { exact: true }).selectOption('oat');
   await expect(first).toContainText('oat milk');
@@ -170,7 +181,6 @@ test('a food and a school of one’s own: made, used in a plan, kept through a r
   await page.getByRole('button', { name: 'Save as my method' }).click();
   await cook.rests();
   await cook.go('/plan');
-  await page.getByRole('button', { name: /^Show all/ }).click();
   await expect(page.getByText('oat milk, your own')).toBeVisible();
   await cook.go('/kit');
   await own.getByRole('textbox', { name: 'name' }).fill('Bitter almonds');

@@ -12,7 +12,7 @@ export { remedies, asMade, complaintsOf, COMPLAINTS } from './remedies';
 export type { Remedy, Complaint } from './remedies';
 export { leverMap, mapKey, valuesOf, tellingLevers } from './map';
 export type { Ground, LeverMap, MapAsked } from './map';
-export { USES, USE_IDS, rankFor } from './uses';
+export { asksOf, USES, USE_IDS, rankFor } from './uses';
 export type { Use, Ranked, AtHand, Candidate, Point } from './uses';
 export { taughtBy } from './taught';
 export { look } from './look';

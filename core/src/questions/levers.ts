@@ -1,6 +1,6 @@
 import { fold, MEASURES, summarise } from '../batch';
 import type { Measure, Depth, Summary } from '../batch';
-import { applyEdits, kindOf, nameOf, numberOf } from '../steps';
+import { applyEdits, kindOf, nameOf, numberOf, WATER } from '../steps';
 import type { Edit, NumberSpec, Recipe, Step } from '../steps';
 import type { Here } from '../kitchen';
 import { leastPasses, MOST_PASSES, passCount, passEdits } from './passes';
@@ -74,9 +74,16 @@ export function leversOf(r: Recipe): readonly Lever[] {
             most: MOST_PASSES,
           },
         ];
-  return [...larder, ...r.steps.flatMap(leversIn), ...press];
+  return [...larder, ...r.steps.flatMap((s) => leversIn(s, r)), ...press];
 }
-function leversIn(s: Step): readonly Lever[] {
+/** What is added or poured is called by its name: “salt, added”. */
+function labelOf(s: Step, param: string, label: string, r: Recipe): string {
+  if (param !== 'amountG' || (s.kind !== 'add' && s.kind !== 'pour')) return label;
+  const id = s.kind === 'add' ? s.params.food : s.params.liquid;
+  const name = id === WATER ? 'water' : (r.materials.find((m) => m.id === id)?.name ?? id).toLowerCase();
+  return `${name}, ${s.kind === 'add' ? 'added' : 'poured in'}`;
+}
+function leversIn(s: Step, r: Recipe): readonly Lever[] {
   const kind = kindOf(s.kind);
   return Object.entries(kind.params).flatMap(([param, spec]): Lever[] => {
     if (spec.type === 'choice' && spec.lever) {
@@ -111,7 +118,7 @@ function leversIn(s: Step): readonly Lever[] {
       {
         key: `${s.id}.${param}`,
         at: { of: 'step', step: s.id, param },
-        label: spec.label,
+        label: labelOf(s, param, spec.label, r),
         stepLabel: kind.label,
         shown: spec.shown,
         now,

@@ -92,6 +92,10 @@ export type Use = keyof typeof USES;
 /** Every use that can be asked for. */
 export const USE_IDS = Object.keys(USES) as readonly Use[];
 
+/** What a use asks of a milk, the weightiest first. */
+export const asksOf = (use: Use): readonly Measure[] =>
+  [...(USES[use] as readonly Want[])].sort((a, b) => b.weight - a.weight).map((w) => w.of);
+
 /** What there is at hand. */
 export interface AtHand {
   /** Hours until it should be ready; null: no hurry. */

@@ -1,4 +1,4 @@
-export { join, grams, millilitres, celsius, percent, duration, roughly, clock, figureText } from './format';
+export { join, grams, millilitres, celsius, percent, duration, roughly, clock, figureText, upper } from './format';
 export type { Spoken } from './format';
 export { warningText, fixText, SPOKEN } from './warnings';
 export { instruction } from './bench';

@@ -18,6 +18,8 @@ interface BodyMapProps {
   readonly now: readonly [x: number, y: number];
   readonly xText: (v: number) => string;
   readonly yText: (v: number) => string;
+  /** What the plan is now, in words, beside its point. */
+  readonly nowText: string;
   /** A value of the ground in words. */
   readonly say: (v: number) => string;
   readonly onPick: (x: number, y: number) => void;
@@ -30,7 +32,7 @@ const REGIONS = [
 ] as const;
 
 /** Two levers against each other: the ground shows the body, lines the regions to keep out of, pale bands how uncertain their edge is. */
-export function BodyMap({ map, levels, width, height, now, xText, yText, say, onPick }: BodyMapProps) {
+export function BodyMap({ map, levels, width, height, now, nowText, xText, yText, say, onPick }: BodyMapProps) {
   const w = width - PAD.left - PAD.right;
   const h = height - PAD.top - PAD.bottom;
   const shapes = useMemo(() => shapesOf(map, levels, w, h), [map, levels, w, h]);
@@ -115,9 +117,9 @@ export function BodyMap({ map, levels, width, height, now, xText, yText, say, on
       ))}
       <circle cx={px(now[0])} cy={py(now[1])} r={8} fill="var(--flame)" stroke="var(--ink)" strokeWidth={2} />
       <text
-        x={px(now[0]) > width - 60 ? px(now[0]) - 14 : px(now[0]) + 13}
+        x={px(now[0]) > width - 24 - 8 * nowText.length ? px(now[0]) - 14 : px(now[0]) + 13}
         y={py(now[1]) - 9 < PAD.top + 12 ? py(now[1]) + 20 : py(now[1]) - 9}
-        textAnchor={px(now[0]) > width - 60 ? 'end' : 'start'}
+        textAnchor={px(now[0]) > width - 24 - 8 * nowText.length ? 'end' : 'start'}
         fontSize={13}
         fontWeight={700}
         fill="var(--ink)"
@@ -125,7 +127,7 @@ export function BodyMap({ map, levels, width, height, now, xText, yText, say, on
         strokeWidth={4}
         paintOrder="stroke"
       >
-        now
+        {nowText}
       </text>
       {at && (
         <Pointed
@@ -191,33 +193,32 @@ function path(
   from: number,
   w: number,
   h: number,
-): { readonly d: string; readonly middle: [number, number] | null } {
+): { readonly d: string; readonly at: readonly [number, number] | null } {
   const ny = grid.length;
   const nx = grid[0]?.length ?? 0;
-  if (nx < 2 || ny < 2) return { d: '', middle: null };
+  if (nx < 2 || ny < 2) return { d: '', at: null };
   const shape = contours().size([nx, ny]).smooth(true).contour(grid.flat(), from);
   const sx = (x: number): number => ((x - 0.5) / (nx - 1)) * w;
   const sy = (y: number): number => h - ((y - 0.5) / (ny - 1)) * h;
   let d = '';
-  let sum: [number, number, number] = [0, 0, 0];
+  const line: [number, number][] = [];
   for (const polygon of shape.coordinates)
     for (const ring of polygon) {
       d +=
         ring.map(([x = 0, y = 0], i) => `${i === 0 ? 'M' : 'L'}${sx(x).toFixed(1)} ${sy(y).toFixed(1)}`).join('') + 'Z';
+      // The frame closes the region; its line is what runs inside.
+      for (const [x = 0, y = 0] of ring) if (inside(sx(x), w) && inside(sy(y), h)) line.push([sx(x), sy(y)]);
     }
-  grid.forEach((row, j) =>
-    row.forEach((v, i) => {
-      if (v >= from) sum = [sum[0] + (i / (nx - 1)) * w, sum[1] + h - (j / (ny - 1)) * h, sum[2] + 1];
-    }),
-  );
-  return { d, middle: sum[2] > 3 ? [sum[0] / sum[2], sum[1] / sum[2]] : null };
+  if (line.length > 0) return { d, at: line[Math.floor(line.length / 2)] ?? null };
+  return { d, at: grid.some((row) => row.some((v) => v >= from)) ? [w / 2, h / 2] : null };
 }
+const inside = (x: number, of: number): boolean => x > 2 && x < of - 2;
 function shapesOf(map: LeverMap, levels: readonly Level[], w: number, h: number) {
   return {
     ground: levels.slice(1).map((b) => path(map.ground, b.from, w, h).d),
     regions: REGIONS.map((r) => {
       const edge = path(map[r.of], EDGE, w, h);
-      return { ...r, edge: edge.d, some: path(map[r.of], SOME, w, h).d, label: edge.middle };
+      return { ...r, edge: edge.d, some: path(map[r.of], SOME, w, h).d, label: edge.at };
     }),
   };
 }

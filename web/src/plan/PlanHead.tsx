@@ -6,7 +6,10 @@ import { methodById } from '@ironpan/core/methods';
 import { applyEdits } from '@ironpan/core/steps';
 import type { Edit } from '@ironpan/core/steps';
 import { join, millilitres, USE_NAMES } from '@ironpan/core/words';
+import { BookmarkPlus, Copy, Redo2, SlidersHorizontal, Target, Trash2, Undo2 } from 'lucide-react';
+import type { LucideIcon } from 'lucide-react';
 import { useState } from 'react';
+import type { ReactNode } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { now } from '../clock';
 import { startBatch } from '../store/batches';
@@ -100,22 +103,29 @@ export function PlanHead({ plan, look, here, undo, onRename, onEdit, onStep }: P
           onChange={onRename}
           className="font-display -mx-1.5 w-full truncate rounded-md border-1.5 border-transparent bg-transparent px-1.5 text-2xl font-bold hover:border-[var(--edge)] focus:border-[var(--edge)] wide:text-[1.9rem]"
         />
-        <div className="flex flex-wrap items-baseline gap-x-4">
-          {method && (
-            <p className="quiet small">
-              {plan.draft ? 'a draft: kept once you change or start it' : method.name}
-              {use && !plan.draft ? `, to ${use}` : ''}
-            </p>
-          )}
-          <Small label="Undo" off={!undo.back} run={() => step('back')} />
-          <Small label="Redo" off={!undo.forward} run={() => step('forward')} />
-          <Link className="link small" to={`/plan/${plan.id}/moves`}>
-            What moves it
-          </Link>
-          <Small label="Backwards" off={!look} run={() => setBackwards(true)} />
-          <Small label="Keep as a new plan" once run={copy} />
-          <Small label="Save as my method" once run={mine} />
-          <Small label="Delete" once run={remove} />
+        {(plan.draft ?? method) && (
+          <p className="quiet small">
+            {plan.draft ? 'a draft: kept once you change or start it' : method?.name}
+            {use && !plan.draft ? `, to ${use}` : ''}
+          </p>
+        )}
+        <div className="mt-1 flex flex-wrap items-center gap-x-4 gap-y-1">
+          <Group label="Back and forward">
+            <Small icon={Undo2} label="Undo" off={!undo.back} run={() => step('back')} />
+            <Small icon={Redo2} label="Redo" off={!undo.forward} run={() => step('forward')} />
+          </Group>
+          <Group label="Ask the plan">
+            <Link className="link small inline-flex min-h-7 items-center gap-1.5" to={`/plan/${plan.id}/moves`}>
+              <SlidersHorizontal size={16} aria-hidden="true" />
+              What moves it
+            </Link>
+            <Small icon={Target} label="Backwards" off={!look} run={() => setBackwards(true)} />
+          </Group>
+          <Group label="Keep or delete">
+            <Small icon={Copy} label="Keep as a new plan" once run={copy} />
+            <Small icon={BookmarkPlus} label="Save as my method" once run={mine} />
+            <Small icon={Trash2} label="Delete" once run={remove} />
+          </Group>
         </div>
       </div>
       <div className="flex flex-wrap items-end gap-3">
@@ -143,12 +153,28 @@ export function PlanHead({ plan, look, here, undo, onRename, onEdit, onStep }: P
   );
 }
 
+/** What belongs together stands together, parted from the next by a line. */
+function Group({ label, children }: { readonly label: string; readonly children: ReactNode }) {
+  return (
+    <span
+      role="group"
+      aria-label={label}
+      className="flex flex-wrap items-center gap-x-3.5 border-r pr-4 last:border-r-0 last:pr-0"
+      style={{ borderColor: 'var(--edge)' }}
+    >
+      {children}
+    </span>
+  );
+}
+
 function Small({
+  icon: Icon,
   label,
   run,
   off = false,
   once = false,
 }: {
+  readonly icon: LucideIcon;
   readonly label: string;
   readonly run: () => void;
   readonly off?: boolean;
@@ -159,10 +185,11 @@ function Small({
     <button
       type="button"
       data-once={once ? true : undefined}
-      className="link small disabled:cursor-default disabled:font-normal disabled:no-underline"
+      className="link small inline-flex min-h-7 items-center gap-1.5 disabled:cursor-default disabled:font-normal disabled:no-underline"
       disabled={off}
       onClick={run}
     >
+      <Icon size={16} aria-hidden="true" />
       {label}
     </button>
   );

@@ -7,7 +7,8 @@ import { useDeferredValue, useState } from 'react';
 import { useMethods } from '../../live/useOwn';
 import { ChoiceButtons } from '../../ui/ChoiceButtons';
 import { SelectField } from '../../ui/SelectField';
-import { SchoolTable } from './SchoolTable';
+import { BestThree } from './BestThree';
+import { OtherMethods } from './OtherMethods';
 import { useSchools } from './useSchools';
 
 const WITHIN = [
@@ -17,7 +18,8 @@ const WITHIN = [
   ['14', 'tonight to tomorrow'],
   ['36', 'a day and a half'],
 ] as const;
-const FIRST = 6;
+/** Drawn large. */
+const BEST = 3;
 
 interface ChooseProps {
   readonly here: Here;
@@ -30,10 +32,8 @@ export function Choose({ here, onChoose }: ChooseProps) {
   const [milk, setMilk] = useState('');
   const [within, setWithin] = useState('');
   const [blender, setBlender] = useState(true);
-  const [all, setAll] = useState(false);
   const asked = useDeferredValue(use);
   const ranked = useSchools(asked, milk, { hours: within === '' ? null : Number(within), blender }, here, own);
-  const shown = all ? ranked : ranked.slice(0, FIRST);
   return (
     <section aria-label="What is the milk for">
       <h2 className="mb-2 text-xl">What is the milk for?</h2>
@@ -61,18 +61,23 @@ export function Choose({ here, onChoose }: ChooseProps) {
           a blender is at hand
         </label>
       </div>
-      <SchoolTable rows={shown} use={use} kit={here.kit} onChoose={onChoose} />
+      {ranked.length === 0 ? (
+        <p className="plate p-4">No method for this milk is known here yet.</p>
+      ) : (
+        <BestThree rows={ranked.slice(0, BEST)} use={asked} kit={here.kit} onChoose={onChoose} />
+      )}
+      {ranked.length > BEST && (
+        <div className="mt-5">
+          <h2 className="mb-2 text-xl">The others</h2>
+          <OtherMethods rows={ranked.slice(BEST)} use={asked} kit={here.kit} onChoose={onChoose} />
+        </div>
+      )}
       <div className="mt-2 flex flex-wrap items-baseline justify-between gap-x-6 gap-y-1">
         <p className="small quiet max-w-3xl">
           <b>Why this order.</b> For “{USE_NAMES[use]}” {USE_COUNTS[use]}. Every figure is computed for your kitchen
           with the amounts each method begins with. Body, grit and beany are estimates. Filled mark: cold; outlined:
           heated to 80 °C.
         </p>
-        {ranked.length > FIRST && (
-          <button type="button" className="link" onClick={() => setAll(!all)}>
-            {all ? `Show the first ${FIRST}` : `Show all ${ranked.length}`}
-          </button>
-        )}
       </div>
     </section>
   );

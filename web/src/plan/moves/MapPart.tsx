@@ -1,5 +1,5 @@
 import type { Here } from '@ironpan/core/kitchen';
-import { leverEdits, mapKey, tellingLevers, valuesOf } from '@ironpan/core/questions';
+import { leverEdits, mapKey, tellingLevers, valuesOf, look as lookAt } from '@ironpan/core/questions';
 import type { Ground, Lever, LeverMap, MapAsked, Moved } from '@ironpan/core/questions';
 import type { PlanRecord } from '@ironpan/core/records';
 import type { Edit } from '@ironpan/core/steps';
@@ -12,6 +12,7 @@ import {
   measureText,
   milkName,
   milkOf,
+  bodyText,
 } from '@ironpan/core/words';
 import { useMemo, useState } from 'react';
 import { BodyMap } from '../../drawings/BodyMap';
@@ -64,6 +65,8 @@ export function MapPart({ plan, here, moved, onTake }: MapPartProps) {
   const shown =
     answer.progress === null ? (fits(answer.data) ?? fits(quick.data)) : (fits(quick.data) ?? fits(answer.data));
   if (!x || !y || !maps[0]) return <p className="plate p-4">This plan has fewer than two levers: nothing to map.</p>;
+  const main = lookAt(plan.recipe, here)?.summary.main?.body;
+  const nowText = main ? `now: ${bodyText(main)}` : 'now';
   const options = levers.map((l) => [l.key, leverName(l, levers)] as const);
   const pick = (vx: number, vy: number): void =>
     onTake(
@@ -91,6 +94,7 @@ export function MapPart({ plan, here, moved, onTake }: MapPartProps) {
             width={width}
             height={Math.max(280, Math.min(400, width * 0.8))}
             now={[x.now, y.now]}
+            nowText={nowText}
             xText={(v) => leverValue(x, v)}
             yText={(v) => leverValue(y, v)}
             say={(v) => `${MEASURE_NAMES[ground]} ${join(measureText(ground, v))}`}
