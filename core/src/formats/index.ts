@@ -6,7 +6,7 @@ export type { PlanFile, ReadPlan } from './planFile';
 export { writeOutcome, OUTCOME_FORMAT } from './outcomeFile';
 export { planFileDocs } from './planFileDocs';
 export { checksDocs } from './checksDocs';
-export { readPasted, withForm } from './pasted';
+export { readPasted, stillAsks, withForm } from './pasted';
 export { pastedRecipe } from './pastedPlan';
 export type { PastedLine, Ask, ReadPasted } from './pasted';
 export type { Pasted } from './pastedWords';

@@ -4,6 +4,7 @@ import { FRACTIONS, leadingNumber, unitNamed, US_CUP_ML } from '../units';
 import type { QuantityUnit } from '../units';
 import { nearlyFood, WEIGHED_WET, whatOf } from './pastedWords';
 import type { Pasted } from './pastedWords';
+import { clausesOf, pastedStep } from './pastedSteps';
 
 /** What is missing before a line can be used; it is asked, never guessed. */
 export type Ask = 'food' | 'amount' | 'unit' | 'range' | 'count' | 'form' | 'wet';
@@ -77,6 +78,8 @@ function gramsOf(what: Pasted, value: number, unit: QuantityUnit, cupMl: number,
       const cup = [...own, ...MATERIALS].find((m) => m.id === what.material)?.cupG ?? US_CUP_ML;
       return (ml * cup) / US_CUP_ML;
     }
+    case 'step':
+      return 0;
     case 'water':
       return ml * WATER_G_PER_ML;
     case 'ice':
@@ -113,23 +116,36 @@ function withItsAmount(lines: readonly string[], part: string): readonly string[
 
 // A comma between two figures is a decimal or a thousand, never the end of a line.
 const BREAK = new RegExp(`\\n|;|(?<!\\d),(?=\\s*[${DIGIT}])|,(?=\\s+[${DIGIT}])|,(?=\\s*(?:a|an|some)\\s)`, 'i');
-/**
- * A recipe's words, line by line or parted by commas: "1½ cups rolled oats, 4 cups ice water". Lines that speak of
- * nothing known and hold no amount are left out. No food at all with an amount: nothing.
- */
-export function readPasted(text: string, cupMl: number, own: readonly Material[] = []): ReadPasted {
-  if (text.trim() === '') return { ok: false, why: 'empty' };
-  const parts = text
-    .slice(0, 4000)
+const MOST_LETTERS = 4000;
+const MOST_LINES = 60;
+/** A sentence of what is done; one whose words are not known is told, as any line is. */
+function stepLine(text: string, cupMl: number): PastedLine {
+  return { text, what: pastedStep(text, cupMl), grams: 0, ask: null, among: [] };
+}
+/** The things that a line takes. */
+function thingsOf(line: string, cupMl: number, own: readonly Material[]): readonly PastedLine[] {
+  return line
     .split(BREAK)
     .map((s) => s.trim())
     .reduce<readonly string[]>(withItsAmount, [])
     .flatMap(amountsApart)
     .filter((s) => s !== '')
-    .slice(0, 40);
-  const lines = parts
-    .map((p) => readLine(p, cupMl, own))
-    .filter((l) => l.what !== null || l.ask !== null || l.among.length > 0);
+    .map((p) => readLine(p, cupMl, own));
+}
+/** It still asks something; all else is taken, or told as left out. */
+export const stillAsks = (l: PastedLine): boolean => l.ask !== null && (l.grams === null || l.what === null);
+
+/**
+ * A recipe's words, line by line or parted by commas: "1½ cups rolled oats, 4 cups ice water". Lines that speak of
+ * nothing known and hold no amount are kept to be told as left out. No food at all with an amount: nothing.
+ */
+export function readPasted(text: string, cupMl: number, own: readonly Material[] = []): ReadPasted {
+  if (text.trim() === '') return { ok: false, why: 'empty' };
+  const lines = text
+    .slice(0, MOST_LETTERS)
+    .split('\n')
+    .flatMap((line) => clausesOf(line)?.map((c) => stepLine(c, cupMl)) ?? thingsOf(line, cupMl, own))
+    .slice(0, MOST_LINES);
   return lines.some((l) => l.what?.is === 'food' || l.among.length > 0 || (l.ask === 'food' && nearlyFood(l.text)))
     ? { ok: true, lines }
     : { ok: false, why: 'nothing' };

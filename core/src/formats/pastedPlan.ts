@@ -1,6 +1,6 @@
 import { MATERIALS } from '../materials';
 import type { Material } from '../materials';
-import { applyEdits, freshStepId, freshWaterOf, kindOf, makeStep, numberOf } from '../steps';
+import { applyEdits, freshStepId, freshWaterOf, kindOf, makeStep, numberOf, orderFaults, stepAfter } from '../steps';
 import type { Edit, Recipe, Step } from '../steps';
 import type { PastedLine } from './pasted';
 import type { Pasted } from './pastedWords';
@@ -33,6 +33,7 @@ export function pastedRecipe(school: Recipe, lines: readonly PastedLine[], own: 
   recipe = withMoreFoods(recipe, lines, own, unused);
   recipe = withSoak(recipe, lines, unused);
   recipe = withStirred(recipe, lines, unused);
+  recipe = withSteps(recipe, lines, unused);
   return { recipe, unused };
 }
 
@@ -48,17 +49,26 @@ function waterEdits(r: Recipe, lines: readonly PastedLine[]): readonly Edit[] {
   const grind = r.steps.find((s): s is Step<'grind'> => s.kind === 'grind');
   const c = fresh.find((x) => x.what.c !== null)?.what.c ?? null;
   return [
-    ...(fresh.length > 0 ? shared(r, sum(fresh)) : []),
+    ...(fresh.length > 0
+      ? staged(
+          r,
+          fresh.map((x) => x.grams),
+        )
+      : []),
     ...(grind && fresh.length + ice.length > 0
       ? [{ do: 'set' as const, step: grind.id, param: 'iceG', value: sum(ice) }]
       : []),
     ...(grind && c !== null ? [{ do: 'set' as const, step: grind.id, param: 'waterC', value: c }] : []),
   ];
 }
-function shared(recipe: Recipe, total: number): readonly Edit[] {
+/** Waters that are said one by one stay so where the plan has as many; a single one is shared as the plan shares its own. */
+function staged(recipe: Recipe, waters: readonly number[]): readonly Edit[] {
   const fresh = recipe.steps.flatMap((s) =>
     freshWaterOf(s).flatMap(([param, spec]) => (spec.water ? [{ step: s.id, param, now: numberOf(s, param) }] : [])),
   );
+  if (waters.length > 1 && waters.length === fresh.length)
+    return fresh.map((f, i) => ({ do: 'set', step: f.step, param: f.param, value: waters[i] ?? f.now }));
+  const total = waters.reduce((g, x) => g + x, 0);
   const now = fresh.reduce((g, f) => g + f.now, 0);
   const to = (f: { readonly now: number }): number => (now > 0 ? (total * f.now) / now : total / fresh.length);
   return fresh.map((f) => ({ do: 'set', step: f.step, param: f.param, value: to(f) }));
@@ -129,4 +139,43 @@ function withFood(r: Recipe, of: string, food: Material, grams: number, before: 
     { do: 'foods', foods: [food] },
     { do: 'insert', after: r.steps[at - 1]?.id ?? null, step },
   ]);
+}
+
+/**
+ * What is done, in the order of the recipe: a step of the method that is of this kind takes what was said of it; where
+ * the method has none, one is put in after the last that was spoken of. What cannot stand there is told.
+ */
+function withSteps(r: Recipe, lines: readonly PastedLine[], unused: PastedLine[]): Recipe {
+  let now = r;
+  let at = -1;
+  for (const { line, what } of saying(lines, 'step')) {
+    const found = now.steps.findIndex(
+      (s, i) => i > at && (s.kind === what.kind || (what.kind === 'boil' && s.kind === 'blanch')),
+    );
+    const has = now.steps[found];
+    if (has) {
+      now = applyEdits(now, said(has, what.set));
+      at = found;
+      continue;
+    }
+    const after = now.steps[at]?.id ?? null;
+    const step = stepAfter(now, what.kind, after);
+    const next = applyEdits(now, [{ do: 'insert', after, step }, ...said(step, what.set)]);
+    if (orderFaults(next).length > 0) unused.push(line);
+    else {
+      now = next;
+      at += 1;
+    }
+  }
+  return now;
+}
+/** What was said of a step, as far as its kind knows it, within its bounds. */
+function said(s: Step, set: Is<'step'>['set']): readonly Edit[] {
+  return Object.entries(set).flatMap(([param, value]): readonly Edit[] => {
+    const spec = kindOf(s.kind).params[param];
+    if (!spec) return [];
+    const v =
+      spec.type === 'number' && typeof value === 'number' ? Math.min(spec.high, Math.max(spec.low, value)) : value;
+    return [{ do: 'set', step: s.id, param, value: v }];
+  });
 }

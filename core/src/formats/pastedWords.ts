@@ -1,11 +1,13 @@
 import type { Material } from '../materials';
+import type { PastedStep } from './pastedSteps';
 
 /** What a line of a recipe speaks of. */
 export type Pasted =
   | { readonly is: 'food'; readonly material: string }
   | { readonly is: 'water'; readonly c: number | null; readonly thrown: boolean }
   | { readonly is: 'ice' }
-  | { readonly is: 'stirred'; readonly material: string };
+  | { readonly is: 'stirred'; readonly material: string }
+  | PastedStep;
 
 const food = (words: RegExp, ...ids: readonly string[]) => ({ words, ids });
 /** Words for foods; where several forms share a word and none is said, the form is asked. */

@@ -8,7 +8,7 @@ export type { Instruction } from './instruction';
 export { changeText, fitText, taughtText } from './changes';
 export { numberFaultText, orderFaultText, placeFaultText } from './faults';
 export { foodName } from './language';
-export { stepText, stepTitle } from './stepText';
+export { saidText, stepText, stepTitle } from './stepText';
 export { HYGIENE, CHOICES, streamName } from './labels';
 export { runNames } from './stations';
 export { milkOf, milkName, foodOf } from './food';
@@ -28,5 +28,5 @@ export {
   stopText,
 } from './measures';
 export { leverName, leverValue, remedyText, COMPLAINT_NAMES } from './levers';
-export { ASKS, PASTED_EMPTY, PASTED_NOTHING } from './pasted';
+export { ASKS, PASTED_EMPTY, PASTED_LEFT, PASTED_NOTHING } from './pasted';
 export { ABANDONED_WHY, SKIPPED_WHY, THROWN_WHY, whyText } from './reasons';

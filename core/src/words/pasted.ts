@@ -8,6 +8,8 @@ export const ASKS: Readonly<Record<'food' | 'amount' | 'unit' | 'range' | 'count
   wet: 'Weighed wet. How many grams were they dry, before the soak?',
   form: 'Which form: raw or cooked, fresh or dried? The grams differ.',
 };
+/** Why a line is in no plan. */
+export const PASTED_LEFT = 'left out: nothing in it that a plan can use';
 /** Said where nothing of a pasted recipe was understood. */
 export const PASTED_NOTHING =
   'No food with an amount was found in it. Type one line for each thing, such as “1½ cups rolled oats”, in English, with its amount.';

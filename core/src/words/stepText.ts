@@ -1,5 +1,5 @@
 import { isRead, kindOf, nameOf, numberOf } from '../steps';
-import type { Recipe, Step } from '../steps';
+import type { Kind, ParamValue, Recipe, Step } from '../steps';
 import { celsius, duration, grams, join, millilitres, percent } from './format';
 import { CHOICES, streamName } from './labels';
 import { foodName } from './language';
@@ -35,4 +35,17 @@ export function stepText(s: Step, r: Recipe): string {
     return [join({ g: grams, C: celsius, s: duration, ml: millilitres }[spec.unit as 'g'](v))];
   });
   return [streams.join(' '), ...parts, ...figures.slice(0, SHOWN)].filter((x) => x !== '').join(', ');
+}
+
+/** What a recipe said of a step: “Soak: 10 h, worktop”; nothing said: its name alone. */
+export function saidText(kind: Kind, set: Readonly<Record<string, ParamValue>>): string {
+  const { label, params } = kindOf(kind);
+  const parts = Object.entries(set).flatMap(([name, v]): string[] => {
+    const spec = params[name];
+    if (spec?.type === 'choice') return [CHOICES[typeof v === 'string' ? v : ''] ?? label];
+    if (spec?.type !== 'number' || typeof v !== 'number') return [];
+    if (spec.unit === 'count') return [`${spec.label} ${v}`];
+    return [join({ g: grams, C: celsius, s: duration }[spec.unit as 'g'](v))];
+  });
+  return parts.length > 0 ? `${label}: ${parts.join(', ')}` : label;
 }

@@ -1,9 +1,19 @@
-import { pastedRecipe, readPasted, withForm } from '@ironpan/core/formats';
+import { pastedRecipe, readPasted, stillAsks, withForm } from '@ironpan/core/formats';
 import type { PastedLine } from '@ironpan/core/formats';
 import type { KitRecord } from '@ironpan/core/records';
 import { MATERIALS } from '@ironpan/core/materials';
 import { METHODS, recipeIn } from '@ironpan/core/methods';
-import { ASKS, celsius, grams, join, milkName, PASTED_EMPTY, PASTED_NOTHING } from '@ironpan/core/words';
+import {
+  ASKS,
+  celsius,
+  grams,
+  join,
+  milkName,
+  PASTED_EMPTY,
+  PASTED_LEFT,
+  PASTED_NOTHING,
+  saidText,
+} from '@ironpan/core/words';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { now } from '../../clock';
@@ -49,7 +59,7 @@ export function PasteRecipe({ kit, onClose }: PasteProps) {
     (a, b) => (rank(a) < 0 ? 99 : rank(a)) - (rank(b) < 0 ? 99 : rank(b)),
   );
   const chosen = fits.find((m) => m.id === school) ?? fits[0];
-  const open = (read ?? []).filter((l) => l.grams === null || l.what === null);
+  const open = (read ?? []).filter(stillAsks);
   const plan = read && chosen ? pastedRecipe(recipeIn(chosen, kit), read, materials) : null;
   const make = (): void => {
     if (!plan || !chosen) return;
@@ -71,7 +81,7 @@ export function PasteRecipe({ kit, onClose }: PasteProps) {
         id="pasted"
         className="textarea mt-1 h-32 w-full p-2"
         value={text}
-        placeholder={'1½ cups rolled oats\n4 cups ice water\na pinch of salt'}
+        placeholder={'1½ cups rolled oats\n4 cups ice water\na pinch of salt\nBlend 30 seconds and strain gently'}
         onChange={(e) => setText(e.target.value)}
       />
       <p className="small quiet">
@@ -95,6 +105,7 @@ export function PasteRecipe({ kit, onClose }: PasteProps) {
           {plan && plan.unused.length > 0 && (
             <p className="alert alert-info mt-3">
               This method has no place for {plan.unused.map((l) => `“${l.text}”`).join(', ')}: left out of the plan.
+              Steps that the recipe does not speak of are done as the method does them.
             </p>
           )}
           <NotSaved of={write} />
@@ -130,6 +141,21 @@ export function PasteRecipe({ kit, onClose }: PasteProps) {
   );
 }
 
+/** What a line is taken as, in grams or as a step; null: it still asks something, or is left out. */
+function takenAs({ what, grams: g }: PastedLine, named: (id: string) => string): string | null {
+  if (what === null || g === null) return null;
+  switch (what.is) {
+    case 'step':
+      return saidText(what.kind, what.set);
+    case 'water':
+      return `${join(grams(g))} water${what.c === null ? '' : ` at ${join(celsius(what.c))}`}${what.thrown ? ', thrown away' : ''}`;
+    case 'ice':
+      return `${join(grams(g))} ice`;
+    default:
+      return `${join(grams(g))} ${named(what.material).toLowerCase()}`;
+  }
+}
+
 function Line({
   line,
   cupMl,
@@ -142,7 +168,8 @@ function Line({
 }) {
   const named = (id: string): string => MATERIALS.find((m) => m.id === id)?.name ?? id;
   const choices = line.among.length > 0 ? line.among : MATERIALS.flatMap((m) => (m.stirredIn ? [] : [m.id]));
-  const needsFood = line.what === null;
+  const taken = takenAs(line, named);
+  const needsFood = line.what === null && (line.ask !== null || line.among.length > 0);
   // Grams stay open to change until the line is whole: where the form says them, it is asked first.
   const byForm = line.ask === 'form' || line.ask === 'food';
   const needsGrams = line.ask !== null && !(needsFood && byForm);
@@ -154,14 +181,9 @@ function Line({
   return (
     <li className="rowline py-2">
       <p>
-        “{line.text}”
-        {line.what && line.grams !== null && (
-          <b className="num ml-2 whitespace-nowrap">
-            {join(grams(line.grams))}
-            {line.what.is === 'water' && line.what.c !== null ? ` at ${join(celsius(line.what.c))}` : ''}
-            {line.what.is === 'water' && line.what.thrown ? ', thrown away' : ''}
-            {line.what.is === 'food' ? ` ${named(line.what.material).toLowerCase()}` : ''}
-          </b>
+        “{line.text}”{taken === null ? null : <b className="num ml-2">{taken}</b>}
+        {line.what === null && line.ask === null && line.among.length === 0 && (
+          <span className="quiet ml-2">{PASTED_LEFT}</span>
         )}
       </p>
       {open && (
