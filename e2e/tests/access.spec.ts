@@ -41,6 +41,11 @@ for (const theme of ['light', 'dark'] as const)
     await page.getByRole('button', { name: 'Open Soak' }).click();
     await cook.types('soak for', 'x');
     await clean(page, `${theme} open station with a fault`);
+    await cook.go('/plan/demo-weekday');
+    await page.getByRole('button', { name: /^All steps/ }).click();
+    await page.getByRole('button', { name: 'leave out Strain' }).last().click();
+    await expect(page.getByText('cannot be made as it stands')).toBeVisible();
+    await clean(page, `${theme} steps out of order`);
     await cook.go('/');
     await cook.jars().first().click();
     await clean(page, `${theme} jar sheet`);

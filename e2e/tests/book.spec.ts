@@ -117,3 +117,22 @@ test('a way that is only looked at is in no list; a batch is made again, as plan
   await cook.press('Make it again, as it really went');
   await expect(cook.field('fresh water')).toHaveValue('1300');
 });
+
+test('the book is searched by name, milk or number, and read in another order', async ({ page }) => {
+  const cook = await Cook.enter(page, 'demo', '/book');
+  const batches = page.getByRole('region', { name: 'Batches' });
+  const names = async (): Promise<string[]> =>
+    (await batches.getByRole('rowheader').allInnerTexts()).map((x) => x.trim());
+  await expect(batches.getByRole('rowheader').first()).toBeVisible();
+  const all = await names();
+  await page.getByRole('searchbox', { name: 'Find a batch by name, milk or number' }).fill('oat');
+  await expect.poll(async () => (await names()).length).toBeLessThan(all.length);
+  expect((await names()).length).toBeGreaterThan(0);
+  await page.getByRole('searchbox').fill('nothing is called so');
+  await expect(page.getByText('No batch is called so.')).toBeVisible();
+  await page.getByRole('searchbox').fill('');
+  await expect.poll(async () => (await names()).length).toBe(all.length);
+  await page.getByLabel('order', { exact: true }).selectOption('oldest');
+  await expect.poll(async () => (await names())[0]).toBe(all.at(-1));
+  await cook.rests();
+});

@@ -7,9 +7,9 @@ test('the use is asked first, and it decides the order; what is not at hand come
   const cook = await Cook.enter(page, 'own', '/plan');
   const first = page.getByRole('list', { name: 'Methods, the best fit first' }).getByRole('listitem').first();
   await page.getByRole('button', { name: 'tofu' }).click();
-  await expect(first).toContainText('soy milk');
+  await expect(first).toContainText('Soy milk');
   await page.getByRole('button', { name: 'boil in cooking' }).click();
-  await expect(first).toContainText('coconut milk');
+  await expect(first).toContainText('Coconut milk');
   await page.getByLabel('a blender is at hand').uncheck();
   await expect(first.getByRole('heading')).toContainText(/Graded extracts|Two runs by hand/);
   // The columns are those of the use; each sorts the others, once up and once down.
@@ -26,7 +26,7 @@ test('the use is asked first, and it decides the order; what is not at hand come
   expect((await minutes())[0]).toBe(up.at(-1));
   await expect(page.getByText('needs a blender').first()).toBeVisible();
   await page.getByLabel('milk', { exact: true }).selectOption('oat');
-  await expect(first).toContainText('oat milk');
+  await expect(first).toContainText('Oat milk');
   await cook.rests();
 });
 
@@ -123,7 +123,7 @@ test('graded extracts: three jars on the plan, three jars on the shelf', async (
   await cook.finishes();
   await cook.go('/');
   for (const name of ['first extract', 'second extract', 'third extract'])
-    await expect(page.getByRole('button', { name: new RegExp(`^${name}, batch 1`) })).toBeVisible();
+    await expect(page.getByRole('button', { name: new RegExp(`^coconut milk, ${name}, batch 1`) })).toBeVisible();
 });
 
 test('backwards for a first pressing: no button that would change nothing, and one more pass is offered', async ({
@@ -159,6 +159,28 @@ test('a pasted recipe becomes a plan; what is missing is asked, another language
   await expect(cook.field('rolled oats')).toHaveValue('121.5');
 });
 
+test('a whole recipe, steps and all: every line is told, and its times are in the plan', async ({ page }) => {
+  const cook = await Cook.enter(page, 'own', '/plan');
+  await page.getByRole('button', { name: 'Paste a recipe' }).click();
+  const sheet = page.getByRole('dialog', { name: 'Paste a recipe' });
+  await sheet
+    .getByLabel('One line for each thing')
+    .fill(
+      'Oat milk for Sunday\n90 g rolled oats\n800 ml ice water\n10 g maple syrup\nBlend 35 seconds, strain gently.\nEnjoy!',
+    );
+  await sheet.getByRole('button', { name: 'Read it' }).click();
+  const lines = sheet.getByRole('list', { name: 'What was read' }).getByRole('listitem');
+  await expect(lines).toHaveCount(7);
+  await expect(lines.filter({ hasText: 'Oat milk for Sunday' })).toContainText('left out');
+  await expect(lines.filter({ hasText: 'Enjoy' })).toContainText('left out');
+  await expect(lines.filter({ hasText: 'Blend' })).toContainText('Grind: 35 s');
+  await expect(lines.filter({ hasText: 'strain gently' })).toContainText('Strain: gentle');
+  await expect(lines.filter({ hasText: 'maple' })).toContainText('10 g maple syrup');
+  await sheet.getByRole('button', { name: 'Make it a plan' }).click();
+  await expect(cook.field('each load')).toHaveValue('35');
+  await expect(cook.field('maple syrup')).toHaveValue('10');
+});
+
 test('a food and a school of one’s own: made, used in a plan, kept through a reload, refused where it poisons', async ({
   page,
 }) => {
@@ -181,7 +203,7 @@ test('a food and a school of one’s own: made, used in a plan, kept through a r
   await page.getByRole('button', { name: 'Save as my method' }).click();
   await cook.rests();
   await cook.go('/plan');
-  await expect(page.getByText('oat milk, your own')).toBeVisible();
+  await expect(page.getByText(/, your own$/).first()).toBeVisible();
   await cook.go('/kit');
   await own.getByRole('textbox', { name: 'name' }).fill('Bitter almonds');
   await expect(own.getByText('Bitter almonds are poisonous')).toBeVisible();

@@ -1,6 +1,7 @@
 import { refusalOf } from '../materials';
 import { foodLines, highestOf, streamBefore } from '../steps';
 import { HOUR_S } from '../units';
+import type { Kind } from '../steps';
 import { fig, madeBy, setFix, stepsOf } from './types';
 import type { Check } from './types';
 
@@ -66,6 +67,34 @@ export const rawAfterBoil: Check = {
           ];
     }),
 };
+
+/** Fruit or nuts that go whole into milk, and are neither ground nor strained after. */
+export const wholePieces: Check = {
+  id: 'wholePieces',
+  reason: 'What goes into milk whole stays whole: it colours and flavours little, and lies at the bottom.',
+  source: 'common practice',
+  find: (l) =>
+    stepsOf(l, 'add').flatMap((s) => {
+      const { food, of, amountG } = s.step.params;
+      const m = l.recipe.materials.find((x) => x.id === food);
+      const into = streamBefore(l.outcome, s.place, of);
+      if (!m || m.liquid || amountG <= 0 || (into?.openedShare ?? 0) < OPENED) return [];
+      const later = l.recipe.steps.slice(s.place + 1);
+      if (later.some((x) => BREAKS.has(x.kind) && 'of' in x.params && x.params.of === of)) return [];
+      return [
+        {
+          check: 'wholePieces',
+          step: s.step.id,
+          weight: 'know' as const,
+          figures: { pieceG: fig(amountG, 'g') },
+          fixes: [],
+        },
+      ];
+    }),
+};
+/** Milk and slurry are open; what is still whole is not. */
+const OPENED = 0.5;
+const BREAKS: ReadonlySet<Kind> = new Set(['grind', 'mill', 'strain', 'knead']);
 
 /** Powder of which this many times is liquid clots in it; stirred into less, it is a paste of its own. */
 const CLOTS_FROM = 8;

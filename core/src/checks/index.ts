@@ -66,6 +66,7 @@ export const CHECKS: readonly Check[] = [
   finishing.syrupAfterBoil,
   finishing.honey,
   finishing.rawAfterBoil,
+  finishing.wholePieces,
   finishing.driesTooSlowly,
   finishing.driedRaw,
   finishing.glassFreezes,

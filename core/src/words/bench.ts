@@ -2,6 +2,8 @@ import { thingOf } from '../kitchen';
 import type { Kit } from '../kitchen';
 import { HOT_JUG_C, kindOf, stepsBefore } from '../steps';
 import type { FigureName, Recipe, Stage, Step } from '../steps';
+import { amountsIn } from './amounts';
+import type { Amounts } from './amounts';
 import { celsius, duration, grams, join, millilitres, percent, upper } from './format';
 import { plain } from '../units';
 import { foodOf } from './food';
@@ -36,10 +38,18 @@ const HAND = {
  * What to do at this task, with the figures the fold found. Food is weighed where a step first takes it; with a kit, the
  * cloth is named.
  */
-export function instruction(step: Step, stage: Stage, task: string, recipe: Recipe, kit?: Kit): Instruction {
+export function instruction(
+  step: Step,
+  stage: Stage,
+  task: string,
+  recipe: Recipe,
+  kit?: Kit,
+  cupMl: number | null = null,
+): Instruction {
+  const a = amountsIn(cupMl);
   const f = (name: FigureName) => stage.figures[name] ?? 0;
   const words = foodOf(recipe);
-  const fresh = freshFood(step, recipe);
+  const fresh = freshFood(step, recipe, a);
   const weigh = fresh === null ? '' : `Weigh ${fresh(1)}. `;
   switch (step.kind) {
     case 'sort':
@@ -49,7 +59,7 @@ export function instruction(step: Step, stage: Stage, task: string, recipe: Reci
         cue: words.sorted,
       };
     case 'soak':
-      return task === 'cover' ? coverWords(step, fresh?.(1) ?? 'them') : soakWords(step, f, words.soaked);
+      return task === 'cover' ? coverWords(step, fresh?.(1) ?? 'them', a) : soakWords(step, f, words.soaked);
     case 'drain': {
       const rinse =
         step.params.rinses === 0
@@ -68,11 +78,11 @@ export function instruction(step: Step, stage: Stage, task: string, recipe: Reci
         cue: 'Skins rise and pour away.',
       };
     case 'blanch':
-      return blanchWords(step, task, words.pieces, f('boilingC'), weigh);
+      return blanchWords(step, task, words.pieces, f('boilingC'), weigh, a);
     case 'grind':
       return {
         title: step.params.loads > 1 ? `Grind load ${task.slice(4)} of ${plain(step.params.loads)}` : 'Grind',
-        say: `${upper(intoTheJug(step, fresh, words.pieces))}. Run it ${join(duration(step.params.durationS))}. About ${join(millilitres(f('loadMl')))} in the jug.`,
+        say: `${upper(intoTheJug(step, fresh, words.pieces, a))}. Run it ${join(duration(step.params.durationS))}. About ${join(millilitres(f('loadMl')))} in the jug.`,
         cue: words.ground,
         ...(f('startC') > HOT_JUG_C && { caution: HOT_JUG }),
       };
@@ -85,14 +95,14 @@ export function instruction(step: Step, stage: Stage, task: string, recipe: Reci
     case 'wash':
       return {
         title: 'Wash the pulp',
-        say: `Work in ${join(grams(step.params.waterG))} of water at ${join(celsius(step.params.waterC))} for ${join(duration(step.params.workS))}, then strain${through(step, kit)}${step.params.into === 'milk' ? '' : ` into “${streamName(step.params.into)}”`}. ${HAND[step.params.hand]} About ${join(grams(f('milkG')))} should come through.`,
+        say: `Work in ${a.water(step.params.waterG)} of water at ${join(celsius(step.params.waterC))} for ${join(duration(step.params.workS))}, then strain${through(step, kit)}${step.params.into === 'milk' ? '' : ` into “${streamName(step.params.into)}”`}. ${HAND[step.params.hand]} About ${join(grams(f('milkG')))} should come through.`,
         cue: 'Paler than the first.',
       };
     case 'add':
     case 'pour':
     case 'part':
     case 'stand':
-      return anywhere(step, stage, recipe);
+      return anywhere(step, stage, recipe, a);
     case 'pool':
       return {
         title: 'Pour together',
@@ -127,7 +137,7 @@ export function instruction(step: Step, stage: Stage, task: string, recipe: Reci
         cue: null,
       };
     default:
-      return restOfSteps(step, stage, task, recipe, weigh);
+      return restOfSteps(step, stage, task, recipe, weigh, a);
   }
 }
 
@@ -139,7 +149,7 @@ function ofWhat(title: string, step: Step<'cool' | 'jar'>, r: Recipe): string {
 }
 
 /** What comes straight from the larder at this step, in `n` shares, in words; null: it was taken before. */
-function freshFood(step: Step, r: Recipe): ((n: number) => string) | null {
+function freshFood(step: Step, r: Recipe, a: Amounts): ((n: number) => string) | null {
   const touched = new Set(
     stepsBefore(r, step.id).flatMap((s) => [...kindOf(s.kind).reads(s.params), ...kindOf(s.kind).writes(s.params)]),
   );
@@ -148,12 +158,12 @@ function freshFood(step: Step, r: Recipe): ((n: number) => string) | null {
   const reads = step.kind === 'pool' ? [step.params.of] : all;
   const lines = r.larder.filter((l) => reads.includes(l.into) && !touched.has(l.into));
   if (lines.length === 0) return null;
-  return (n) => lines.map((l) => `${join(grams(l.grams / n))} of ${nameOf(l.material, r)}`).join(' and ');
+  return (n) => lines.map((l) => `${a.of(l.grams / n, l.material, r)} of ${nameOf(l.material, r)}`).join(' and ');
 }
-function intoTheJug(step: Step<'grind'>, fresh: ((n: number) => string) | null, pieces: string): string {
+function intoTheJug(step: Step<'grind'>, fresh: ((n: number) => string) | null, pieces: string, a: Amounts): string {
   const loads = step.params.loads;
   const food = fresh?.(loads) ?? (loads > 1 ? `this share of the ${pieces}` : `the ${pieces}`);
-  const water = jugWater(step);
+  const water = jugWater(step, a);
   return water === '' ? `${food}, no water besides` : `${water} with ${food}`;
 }
 /** Was this stood in water, and nothing else done to it since? */
@@ -163,12 +173,19 @@ function soakedBefore(step: Step<'drain'>, r: Recipe): boolean {
 }
 const through = (step: Step<'strain' | 'wash'>, kit: Kit | undefined): string =>
   kit ? ` through “${thingOf(kit, 'strainer', step.params.strainer).name}”` : '';
-function blanchWords(step: Step<'blanch'>, task: string, pieces: string, boilingC: number, weigh: string): Instruction {
+function blanchWords(
+  step: Step<'blanch'>,
+  task: string,
+  pieces: string,
+  boilingC: number,
+  weigh: string,
+  a: Amounts,
+): Instruction {
   const p = step.params;
   if (task === 'heatUp')
     return {
       title: `Boil the ${pieces} whole`,
-      say: `${weigh}Cover with ${join(grams(p.waterG))} of water. Press done at the true boil, ${join(celsius(boilingC))} here.`,
+      say: `${weigh}Cover with ${a.water(p.waterG)} of water. Press done at the true boil, ${join(celsius(boilingC))} here.`,
       cue: 'It rolls even when you stir.',
     };
   return {
@@ -182,17 +199,17 @@ function nameOf(id: string, r: Recipe): string {
   const name = r.materials.find((m) => m.id === id)?.name ?? id;
   return name.toLowerCase();
 }
-function coverWords(step: Step<'soak'>, food: string): Instruction {
+function coverWords(step: Step<'soak'>, food: string, a: Amounts): Instruction {
   const p = step.params;
   const water =
     p.waterG > 0
-      ? `Pour ${join(grams(p.waterG))} of water at ${join(celsius(p.waterC))} over ${food}.`
+      ? `Pour ${a.water(p.waterG)} of water at ${join(celsius(p.waterC))} over ${food}.`
       : 'Leave them in their water.';
   return { title: 'Cover with water', say: `${water} Stand the bowl ${PLACE[p.place]}.`, cue: null };
 }
-function jugWater(step: Step<'grind'>): string {
+function jugWater(step: Step<'grind'>, a: Amounts): string {
   const p = step.params;
-  const water = p.waterG > 0 ? `${join(grams(p.waterG / p.loads))} of fresh water at ${join(celsius(p.waterC))}` : '';
+  const water = p.waterG > 0 ? `${a.water(p.waterG / p.loads)} of fresh water at ${join(celsius(p.waterC))}` : '';
   const ice = p.iceG > 0 ? `${join(grams(p.iceG / p.loads))} of ice` : '';
   const both = [water, ice].filter((x) => x !== '').join(' and ');
   return both;

@@ -1,5 +1,6 @@
 import type { FigureName, Recipe, Stage, Step } from '../steps';
 import { plain } from '../units';
+import type { Amounts } from './amounts';
 import { foodOf } from './food';
 import { celsius, duration, grams, join } from './format';
 import type { Instruction } from './instruction';
@@ -9,7 +10,14 @@ type Rest = Step<'toast' | 'absorb' | 'enzyme' | 'mill' | 'knead' | 'heat' | 'li
 const ENZYME = { pure: 'amylase', malt: 'malt flour', capsules: 'enzyme' } as const;
 
 /** What to do at the steps that only some milks have. */
-export function restOfSteps(step: Rest, stage: Stage, task: string, recipe: Recipe, weigh: string): Instruction {
+export function restOfSteps(
+  step: Rest,
+  stage: Stage,
+  task: string,
+  recipe: Recipe,
+  weigh: string,
+  a: Amounts,
+): Instruction {
   const f = (name: FigureName) => stage.figures[name] ?? 0;
   switch (step.kind) {
     case 'toast':
@@ -19,7 +27,7 @@ export function restOfSteps(step: Rest, stage: Stage, task: string, recipe: Reci
         cue: 'It smells of nuts and is a shade darker, not brown.',
       };
     case 'absorb':
-      return absorbWords(step, task, f, foodOf(recipe).pieces, weigh);
+      return absorbWords(step, task, f, foodOf(recipe).pieces, weigh, a);
     case 'enzyme':
       return task === 'warm'
         ? { title: 'Warm it', say: `Up to ${join(celsius(f('endC')))}, no hotter: heat kills the enzyme.`, cue: null }
@@ -31,13 +39,13 @@ export function restOfSteps(step: Rest, stage: Stage, task: string, recipe: Reci
     case 'mill':
       return {
         title: 'Have it milled',
-        say: `${weigh}${step.params.waterG > 0 ? `With ${join(grams(step.params.waterG))} of water at ${join(celsius(step.params.waterC))}, ground` : 'Ground'} elsewhere to about ${plain(step.params.fineUm)}\u00a0µm: no grit between the fingers.`,
+        say: `${weigh}${step.params.waterG > 0 ? `With ${a.water(step.params.waterG)} of water at ${join(celsius(step.params.waterC))}, ground` : 'Ground'} elsewhere to about ${plain(step.params.fineUm)}\u00a0µm: no grit between the fingers.`,
         cue: foodOf(recipe).ground,
       };
     case 'knead':
       return {
         title: 'Knead by hand',
-        say: `${weigh}${step.params.waterG > 0 ? `Pour ${join(grams(step.params.waterG))} of water at ${join(celsius(step.params.waterC))} over it. ` : ''}Squeeze and turn it ${join(duration(step.params.durationS))}.`,
+        say: `${weigh}${step.params.waterG > 0 ? `Pour ${a.water(step.params.waterG)} of water at ${join(celsius(step.params.waterC))} over it. ` : ''}Squeeze and turn it ${join(duration(step.params.durationS))}.`,
         cue: 'White beads between the fingers.',
       };
     case 'heat':
@@ -87,11 +95,12 @@ function absorbWords(
   f: (n: FigureName) => number,
   pieces: string,
   weigh: string,
+  a: Amounts,
 ): Instruction {
   if (task === 'heatUp')
     return {
       title: 'Bring it to the boil',
-      say: `${weigh}${join(grams(step.params.waterG))} of water over the ${pieces}. Press done when it boils hard.`,
+      say: `${weigh}${a.water(step.params.waterG)} of water over the ${pieces}. Press done when it boils hard.`,
       cue: 'It rolls.',
     };
   if (task === 'craters')

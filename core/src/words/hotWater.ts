@@ -27,24 +27,38 @@ export function hotWaterText(waterG: number, c: number, kit: Kit, loads = 1): st
   if (share === null) return null;
   const boiling = Math.round((waterG * share) / STEP_G) * STEP_G;
   const mixed = `${join(grams(boiling))} boiling and ${join(grams(waterG - boiling))} from the tap`;
-  const bowl = thingOf(kit, 'bowl', kit.use.bowl);
-  const s = standsUntilS(waterG, c, boil, kit.roomC, vesselKJPerK(bowl));
-  // Told in whole minutes; a first minute is gone before anything is measured.
-  const waits =
-    s !== null && s >= MINUTE_S && s <= WAITS_AT_MOST_S
-      ? `; or boil all of it and let it stand open in “${bowl.name}” for about ${join(duration(Math.round(s / MINUTE_S) * MINUTE_S))}`
-      : '';
+  const stands = standsText(waterG, c, kit);
+  const waits = stands === null ? '' : `; or boil all of it and ${stands}`;
   return `${join(celsius(c))} without a thermometer${loads > 1 ? ', for each load' : ''}: ${mixed}${waits}.`;
+}
+
+/** Water that must have boiled is not thinned with water that has not: it stands until it is cool enough. */
+function boiledText(waterG: number, c: number, kit: Kit): string | null {
+  if (waterG <= 0 || c < kit.tapC + HOT_OVER_TAP_K) return null;
+  const boil = boilingC(kit.altitudeM);
+  if (c >= boil - BOILING_WITHIN_K) return `${join(celsius(c))}: straight from the kettle.`;
+  const waits = standsText(waterG, c, kit);
+  return waits === null ? null : `${join(celsius(c))} without a thermometer: boil it and ${waits}.`;
+}
+/** “let it stand open in “Bowl” for about 12 min”; null: too short to be timed, or too long to be waited for. */
+function standsText(waterG: number, c: number, kit: Kit): string | null {
+  const bowl = thingOf(kit, 'bowl', kit.use.bowl);
+  const s = standsUntilS(waterG, c, boilingC(kit.altitudeM), kit.roomC, vesselKJPerK(bowl));
+  // Told in whole minutes; a first minute is gone before anything is measured.
+  return s !== null && s >= MINUTE_S && s <= WAITS_AT_MOST_S
+    ? `let it stand open in “${bowl.name}” for about ${join(duration(Math.round(s / MINUTE_S) * MINUTE_S))}`
+    : null;
 }
 
 /** The same for the water of a step, one load of it; null: it takes none that is hot. */
 export function hotWaterOf(step: Step, kit: Kit): string | null {
   const { params } = kindOf(step.kind);
   if (step.kind === 'pour')
-    // Water that must have boiled is not thinned with water that has not.
-    return step.params.boiled || step.params.liquid !== WATER
+    return step.params.liquid !== WATER
       ? null
-      : hotWaterText(step.params.amountG, step.params.atC, kit);
+      : step.params.boiled
+        ? boiledText(step.params.amountG, step.params.atC, kit)
+        : hotWaterText(step.params.amountG, step.params.atC, kit);
   if (!('waterG' in params) || !('waterC' in params)) return null;
   const loads = 'loads' in params ? numberOf(step, 'loads') : 1;
   return hotWaterText(numberOf(step, 'waterG') / Math.max(1, loads), numberOf(step, 'waterC'), kit, loads);

@@ -7,7 +7,7 @@ export { taskName } from './tasks';
 export type { Instruction } from './instruction';
 export { changeText, fitText, taughtText } from './changes';
 export { numberFaultText, orderFaultText, placeFaultText } from './faults';
-export { foodName } from './language';
+export { foodName, loadsAfter } from './language';
 export { saidText, stepText, stepTitle } from './stepText';
 export { HYGIENE, CHOICES, streamName } from './labels';
 export { runNames } from './stations';

@@ -1,6 +1,7 @@
 import { WATER } from '../steps';
 import type { FigureName, Recipe, Stage, Step } from '../steps';
 import { plain } from '../units';
+import type { Amounts } from './amounts';
 import { foodOf } from './food';
 import { celsius, duration, grams, join, millilitres, percent } from './format';
 import type { Instruction } from './instruction';
@@ -24,18 +25,18 @@ function inOneGo(step: Step<'add'>, r: Recipe): readonly Step<'add'>[] {
   }
   return all.filter((s) => s.params.amountG > 0);
 }
-function addWords(step: Step<'add'>, r: Recipe): Instruction {
+function addWords(step: Step<'add'>, r: Recipe, a: Amounts): Instruction {
   const all = inOneGo(step, r);
   const dissolves = all.every((s) => foodStirred(s, r));
   const parts = all.map(
     (s) =>
-      `${join(grams(s.params.amountG))} of ${foodName(s.params.food, r)}${s.params.slaked ? ', stirred smooth in a little of it hot first' : ''}`,
+      `${a.of(s.params.amountG, s.params.food, r)} of ${foodName(s.params.food, r)}${s.params.slaked ? ', stirred smooth in a little of it hot first' : ''}`,
   );
   const into = streamName(step.params.of, r);
   const loads = loadsAfter(step, r);
   const each =
     loads > 1 && all[0]
-      ? ` That is ${join(grams(all[0].params.amountG / loads))} for each of ${plain(loads)} loads.`
+      ? ` That is ${a.of(all[0].params.amountG / loads, all[0].params.food, r)} for each of ${plain(loads)} loads.`
       : '';
   const what = parts.length > 0 ? parts.join(', ') : 'nothing';
   return {
@@ -48,23 +49,28 @@ const foodStirred = (s: Step<'add'>, r: Recipe): boolean =>
   s.params.food === WATER || r.materials.find((m) => m.id === s.params.food)?.stirredIn !== undefined;
 const tasteCue = (r: Recipe): string =>
   foodOf(r).pieces === 'beans' ? 'Taste it, once it has boiled.' : 'Taste, then stop.';
-/** Loads in which what it goes into is ground next; 0: it is not. */
-function loadsAfter(step: Step<'add'>, r: Recipe): number {
+/** Loads in which what this goes into is ground next; 0: it is not ground. */
+export function loadsAfter(step: Step<'add'>, r: Recipe): number {
   const at = r.steps.findIndex((s) => s.id === step.id);
   const grind = r.steps.slice(at + 1).find((s): s is Step<'grind'> => s.kind === 'grind');
   return grind?.params.of === step.params.of ? grind.params.loads : 0;
 }
 
 /** What to do at the steps that any plan may have anywhere. */
-export function anywhere(step: Step<'add' | 'pour' | 'part' | 'stand'>, stage: Stage, recipe: Recipe): Instruction {
+export function anywhere(
+  step: Step<'add' | 'pour' | 'part' | 'stand'>,
+  stage: Stage,
+  recipe: Recipe,
+  a: Amounts,
+): Instruction {
   const f = (name: FigureName) => stage.figures[name] ?? 0;
   const name = (s: string) => streamName(s, recipe);
   switch (step.kind) {
     case 'add':
-      return addWords(step, recipe);
+      return addWords(step, recipe, a);
     case 'pour': {
       const p = step.params;
-      const amount = `${join(grams(p.amountG))} of ${foodName(p.liquid, recipe)}`;
+      const amount = `${a.of(p.amountG, p.liquid, recipe)} of ${foodName(p.liquid, recipe)}`;
       const fresh = !madeBefore(step, recipe);
       return {
         title: fresh ? `Set ${foodName(p.liquid, recipe)} aside` : `Pour in ${foodName(p.liquid, recipe)}`,

@@ -97,6 +97,7 @@ const SENTENCES: Readonly<Record<string, Say>> = {
     'Syrup or cocoa after the heat: use a clean spoon, let soy cool before a sour syrup, and drink it sooner.',
   rawAfterBoil: () =>
     'This goes in raw after the heat: the milk is then as raw as it is. Put it in before the boil, or drink it at once.',
+  wholePieces: (f) => `${f('pieceG')} go in whole and stay so: mash them first, or blend and strain once more.`,
   honey: () => 'Honey is in it: never for a child under twelve months.',
   driesTooSlowly: (f) => `${f('dryS')} to dry: it moulds before that. Thinner, and hotter.`,
   driedRaw: () => 'This pulp is raw soy. Drying is not cooking: boil it first, then dry it.',

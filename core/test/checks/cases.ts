@@ -90,6 +90,7 @@ export const MORE_CASES: readonly (readonly [string, Recipe, Kit])[] = [
   ['cocoaDry', added('oat-hot-thin', 'jar', { food: 'cocoa', amountG: 20 }), SEA],
   ['syrupAfterBoil', added('soy-washed', 'jar', { food: 'maple-syrup', amountG: 30 }), SEA],
   ['rawAfterBoil', added('soy-washed', 'jar', { food: 'berries', amountG: 60 }), SEA],
+  ['wholePieces', added('oat-middle', 'jar', { food: 'berries', amountG: 60 }), SEA],
   ['honey', added('rice-raw', 'jar', { food: 'honey', amountG: 30 }), SEA],
   ['driesTooSlowly', after(school('oat-middle'), 'strain', makeStep('dry', 'dry', { ovenC: 60, layerCm: 3 })), SEA],
   ['driedRaw', after(school('soy-washed'), 'wash', makeStep('dry', 'dry')), SEA],

@@ -153,3 +153,24 @@ test('strained, cooked and strained again, it has two strainings; salt goes with
       ?.steps.map((s) => s.kind),
   ).toEqual(['add', 'jar']);
 });
+
+test('at the bench amounts are said in grams, and in the cook’s cups beside them where they are shown', () => {
+  const m = METHODS.find((x) => x.id === 'oat-middle') as (typeof METHODS)[number];
+  const r = recipeOf(m);
+  const seen = look(r, unlearned(kitAt(640)));
+  const [grind] = r.steps;
+  const stage = seen?.outcome.stages[0];
+  if (!grind || !stage) throw new Error('no grind');
+  const said = (cupMl: number | null) => plainText(instruction(grind, stage, 'load1', r, kitAt(640), cupMl).say);
+  expect(said(null)).toContain('820 g of fresh water at 15 °C with 90 g of rolled oats');
+  // A US cup of rolled oats is 81 g (USDA); 820 g of water are 3.47 cups.
+  expect(said(236.588)).toContain('820 g (≈ 3½ cups) of fresh water');
+  expect(said(236.588)).toContain('90 g (≈ 1 cup) of rolled oats');
+  const salt = recipeOf(METHODS.find((x) => x.id === 'oat-hot-thin') as (typeof METHODS)[number]);
+  const at = salt.steps.findIndex((s) => s.kind === 'add');
+  const saltStage = look(salt, unlearned(kitAt(640)))?.outcome.stages[at];
+  const add = salt.steps[at];
+  expect(add && saltStage && plainText(instruction(add, saltStage, 'add', salt, undefined, 250).say)).toMatch(
+    /^Stir 1 g \(≈ .+\) of salt into the oat milk/,
+  );
+});

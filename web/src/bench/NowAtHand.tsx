@@ -8,6 +8,8 @@ import { useState } from 'react';
 import { useNow, now as nowMs } from '../clock';
 import { append } from '../store/batches';
 import type { Happening } from '../store/batches';
+import { useSettings } from '../live/useKitchen';
+import { cupMlOf } from '../ui/cups';
 import { whenOf } from '../ui/times';
 import { soakOf, timerOf } from '../live/running';
 import type { Running, Timer } from '../live/running';
@@ -25,8 +27,10 @@ export function NowAtHand({ r, t }: { readonly r: Running; readonly t: TaskState
   const now = useNow();
   const [asking, setAsking] = useState<Asking>(null);
   const stage = r.progress.outcome.stages[t.index];
+  const settings = useSettings();
+  const cupMl = settings ? cupMlOf(settings, r.batch.kit) : null;
   const timer = timerOf(r, now);
-  const say = stage ? instruction(t.step, stage, t.task.id, r.progress.recipe, r.batch.kit) : null;
+  const say = stage ? instruction(t.step, stage, t.task.id, r.progress.recipe, r.batch.kit, cupMl) : null;
   // The water is poured with the first task of a step; blanching brings its own to the boil.
   const hot = stage?.tasks[0]?.id === t.task.id || t.step.kind === 'grind' ? hotWaterOf(t.step, r.batch.kit) : null;
   const write = useWrite();

@@ -1,13 +1,15 @@
 import { join, millilitres, percent } from '@ironpan/core/words';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
-import { useLayoutEffect, useRef, useState } from 'react';
+import { useDeferredValue, useLayoutEffect, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { now } from '../clock';
 import { foodStyle } from '../drawings/foodStyle';
 import { JarShape } from '../drawings/Jar';
-import { bookRows, countBatches } from '../store/batches';
+import { BOOK_ORDERS, bookFound, bookRows, bookRowsOf, countBatches } from '../store/batches';
+import type { BookOrder } from '../store/batches';
 import type { DigestRow } from '../store/rows';
 import { useLive } from '../live/live';
+import { SelectField } from '../ui/SelectField';
 import { Empty, Loading } from '../ui/State';
 import { dayIn } from '../ui/times';
 
@@ -23,6 +25,13 @@ const BEYOND = 12;
 /** What happened: every batch, what it promised and what was measured. Ten years of them scroll like ten. */
 export function BookPage() {
   const count = useLive(['made'], countBatches).data;
+  const [find, setFind] = useState('');
+  const [order, setOrder] = useState<BookOrder>('newest');
+  const asked = useDeferredValue(find.trim());
+  const usual = asked === '' && order === 'newest';
+  const found = useLive(['bookFound', asked, order], () =>
+    usual ? Promise.resolve(null) : bookFound(asked, order),
+  ).data;
   if (count === undefined) return <Loading />;
   if (count === 0)
     return (
@@ -35,23 +44,54 @@ export function BookPage() {
     );
   return (
     <div className="mx-auto max-w-[84rem] px-4 py-5 wide:px-5">
-      <h1 className="mb-4 text-3xl">Book</h1>
-      <Rows count={count} />
+      <div className="mb-4 flex flex-wrap items-end justify-between gap-x-6 gap-y-2">
+        <h1 className="text-3xl">Book</h1>
+        <div className="flex flex-wrap items-end gap-3">
+          <input
+            type="search"
+            className="input w-60"
+            aria-label="Find a batch by name, milk or number"
+            placeholder="name, milk or number"
+            value={find}
+            onChange={(e) => setFind(e.target.value)}
+          />
+          <SelectField
+            label="order"
+            hideLabel
+            value={order}
+            options={Object.entries(BOOK_ORDERS)}
+            onChange={(o) => setOrder(o as BookOrder)}
+          />
+        </div>
+      </div>
+      {found?.length === 0 ? (
+        <p className="plate p-4">No batch is called so.</p>
+      ) : (
+        <Rows key={`${asked} ${order}`} count={found ? found.length : count} found={found ?? null} />
+      )}
     </div>
   );
 }
 
-const usePage = (n: number): readonly DigestRow[] | undefined =>
-  useLive(['book', n], () => bookRows(n * PAGE, PAGE)).data;
+/** One page of the whole book, or of what was found. */
+function usePage(n: number, found: readonly string[] | null): readonly DigestRow[] | undefined {
+  const ids = found?.slice(n * PAGE, (n + 1) * PAGE);
+  return useLive(ids ? ['bookOf', ids] : ['book', n], () => (ids ? bookRowsOf(ids) : bookRows(n * PAGE, PAGE))).data;
+}
 
-function Rows({ count }: { readonly count: number }) {
+interface RowsProps {
+  readonly count: number;
+  /** The batches that were looked for, in their order; null: all, the newest first. */
+  readonly found: readonly string[] | null;
+}
+function Rows({ count, found }: RowsProps) {
   const list = useRef<HTMLDivElement>(null);
   const [top, setTop] = useState(0);
   useLayoutEffect(() => setTop(list.current?.offsetTop ?? 0), []);
   const rows = useWindowVirtualizer({ count, estimateSize: () => ROW_PX, overscan: BEYOND, scrollMargin: top });
   const drawn = rows.getVirtualItems();
   const first = Math.floor((drawn[0]?.index ?? 0) / PAGE);
-  const pages = [usePage(first), usePage(first + 1)] as const;
+  const pages = [usePage(first, found), usePage(first + 1, found)] as const;
   const at = (i: number): DigestRow | undefined => pages[Math.floor(i / PAGE) - first]?.[i % PAGE];
   const before = (drawn[0]?.start ?? top) - top;
   const after = rows.getTotalSize() - ((drawn.at(-1)?.end ?? top) - top);

@@ -47,7 +47,7 @@ export function WouldHaveHelped({ r }: { readonly r: Running }) {
     <section aria-label="What would have helped" className="plate p-4">
       <div className="flex flex-wrap items-baseline justify-between gap-x-4">
         <h2 className="text-xl">What would have helped</h2>
-        <Busy what="folding it again" asked={asked} />
+        <Busy what="working it out again" asked={asked} />
       </div>
       <p className="quiet mt-1 mb-2">It was</p>
       <ChoiceButtons

@@ -85,6 +85,8 @@ function place(
   d.lastX = Math.max(x, d.lastX + 3);
   return Math.min(d.lastX, d.frame.width - endRoom(d));
 }
+/** The jars beside the main milk's end are so high, px. */
+const JAR_PX = 92;
 /** Room at the right for jars and the names of what is in them, px. */
 function endRoom(d: Sheet): number {
   const sides = d.lanes.side.length;
@@ -106,7 +108,19 @@ function finish(d: Sheet): readonly End[] {
     band(d, `end-${name}`, name, { ...from, h }, x, y);
     const main = d.lanes.main.has(name);
     ends.push({ stream: name, x, y, h, jarred: jarred.includes(name), main });
-    if (main) continue;
+    if (main) {
+      // Of several jars the main one is named too, over it.
+      if (jarred.length > 1 && jarred.includes(name) && !d.frame.compact)
+        d.labels.push({
+          key: `end-${name}`,
+          x: x + 6,
+          y: Math.max(14, y + h / 2 - JAR_PX / 2 - 6),
+          anchor: 'start',
+          tone: 'ink',
+          text: endText(d.recipe, name, massG(s), false),
+        });
+      continue;
+    }
     const jar = jarred.includes(name) ? 24 : 6;
     d.labels.push({
       key: `end-${name}`,

@@ -17,8 +17,7 @@ function tag(j: ShelfJar): string {
   return j.pulp ? `${j.now.hygiene} ${j.name}` : milkName(milkOf(j.batch.recipe));
 }
 /** Which of its milks it is, where it is not the plain one. */
-const which = (j: ShelfJar): string =>
-  j.pulp || j.danger || j.name === milkName(milkOf(j.batch.recipe)) ? '' : j.name;
+const which = (j: ShelfJar): string => (j.danger ? '' : j.part);
 
 /** One jar or tub as it stands: its time left above it, its fill, its tag. */
 export function OnBoard({

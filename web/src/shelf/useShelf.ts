@@ -1,7 +1,7 @@
 import { isPulp } from '@ironpan/core/kitchen';
 import { jarNow } from '@ironpan/core/batch';
 import type { FridgeLine, JarNow } from '@ironpan/core/batch';
-import { streamName } from '@ironpan/core/words';
+import { milkName, milkOf, streamName } from '@ironpan/core/words';
 import { useMemo } from 'react';
 import { fridgeLog, jarsFilledSince, standingJars } from '../store/jars';
 import type { JarLog, JarWithLog } from '../store/jars';
@@ -9,7 +9,10 @@ import { useLive } from '../live/live';
 
 export interface ShelfJar extends JarWithLog {
   readonly now: JarNow;
+  /** Whose milk, and which of its milks: “coconut milk, third extract”. */
   readonly name: string;
+  /** Which of its milks alone; empty: the plain one, or pulp. */
+  readonly part: string;
   readonly pulp: boolean;
   readonly tone: 'good' | 'soon' | 'past';
   /** Milk that was not boiled enough: nobody may drink it as it is. Raw pulp is expected to be raw. */
@@ -49,10 +52,12 @@ function seen(j: JarWithLog, fridge: readonly FridgeLine[], at: number): ShelfJa
     const now = jarNow(j.jar, j.events, j.batch, fridge, at);
     const left = now.keep?.s ?? Infinity;
     const pulp = isPulp(j.jar.stream);
+    const part = pulp || j.jar.product === 'milk' ? '' : streamName(j.jar.product, j.batch.recipe);
     return {
       ...j,
       now,
-      name: streamName(j.jar.product, j.batch.recipe),
+      name: part === '' ? streamName(j.jar.product, j.batch.recipe) : `${milkName(milkOf(j.batch.recipe))}, ${part}`,
+      part,
       pulp,
       danger: !pulp && !now.done,
       tone: left <= 0 ? 'past' : left < SOON_S ? 'soon' : 'good',

@@ -97,13 +97,7 @@ function span(d: Draft, s: Span, ctx: Ctx, how: How): void {
   if (d.flavour.of > 0) d.flavour = flavourAfter(d, s, truly && how === 'open');
   if (whole && midC > 40) d.preheatMin += (meanOf(s, heatedPace) * h) / 60;
   const was = d.hygiene;
-  germs(
-    d,
-    midC > 40 ? (meanOf(s, pasteurisingPace) * h) / 60 : 0,
-    truly ? h : 0,
-    s.a > s.c,
-    truly ? pasteurisingPace(midC) : 0,
-  );
+  germs(d, midC > 40 ? (meanOf(s, pasteurisingPace) * h) / 60 : 0, truly ? h : 0, s.a > s.c, midC);
   // Made safe anew, it is new again: the caps count from the boil, or from the warming of what was raw or touched.
   if ((truly && d.hygiene === 'boiled') || (d.hygiene !== was && d.hygiene === 'heated')) d.keptS = d.frozenS = 0;
   spending(d, s);
@@ -136,11 +130,12 @@ function throughS(hotS: number, s: Draft): number {
 }
 
 /** What is touched while it cools from the boil is not made safe by what heat is left: rim, ladle and cloth are cooler. */
-function germs(d: Draft, f70: number, boiledS: number, cooling: boolean, minuteF70: number): void {
+function germs(d: Draft, f70: number, boiledS: number, cooling: boolean, midC: number): void {
   d.f70Min += f70;
   d.boilS += boiledS;
   // What raw or touched things joined has its minute at the boil anew: their lethality began at none.
-  if (boiledS > 0 && d.boilS >= GERMS_BOILED_S && d.f70Min >= 0.999 * minuteF70) d.hygiene = 'boiled';
+  const minute = boiledS > 0 && d.hygiene !== 'boiled' && d.boilS >= GERMS_BOILED_S;
+  if (minute && d.f70Min >= 0.999 * pasteurisingPace(midC)) d.hygiene = 'boiled';
   else if (d.hygiene === 'raw' && d.f70Min >= PASTEURISED_MIN) d.hygiene = 'heated';
   else if (d.hygiene === 'touched' && !cooling && f70 >= PASTEURISED_MIN) d.hygiene = 'heated';
 }

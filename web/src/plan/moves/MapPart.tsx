@@ -64,7 +64,8 @@ export function MapPart({ plan, here, moved, onTake }: MapPartProps) {
   const fits = (d: LeverMap | null): LeverMap | null => (d?.of === of ? d : null);
   const shown =
     answer.progress === null ? (fits(answer.data) ?? fits(quick.data)) : (fits(quick.data) ?? fits(answer.data));
-  if (!x || !y || !maps[0]) return <p className="plate p-4">This plan has fewer than two levers: nothing to map.</p>;
+  if (!x || !y || !maps[0])
+    return <p className="plate p-4">This plan has fewer than two things to turn: there is nothing to map.</p>;
   const main = lookAt(plan.recipe, here)?.summary.main?.body;
   const nowText = main ? `now: ${bodyText(main)}` : 'now';
   const options = levers.map((l) => [l.key, leverName(l, levers)] as const);
@@ -114,9 +115,7 @@ export function MapPart({ plan, here, moved, onTake }: MapPartProps) {
           />
         </>
       ) : (
-        <p className="quiet">
-          Folding the plan at {FINE.nx * FINE.ny} places in {FINE.kitchens + 1} kitchens…
-        </p>
+        <p className="quiet">Working the plan out at {FINE.nx * FINE.ny} places…</p>
       )}
     </section>
   );

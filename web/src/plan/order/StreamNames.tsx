@@ -1,4 +1,5 @@
 import { kindOf } from '@ironpan/core/steps';
+import { streamName } from '@ironpan/core/words';
 import { NameField } from '../stations/NameField';
 import type { OrderProps } from './types';
 
@@ -22,7 +23,7 @@ export function StreamNames({ plan, onEdit }: OrderProps) {
           <NameField
             key={i}
             label={`name ${i + 1}`}
-            value={name}
+            value={streamName(name, recipe)}
             taken={[...all].filter((n) => n !== name)}
             onChange={(to) => onEdit([{ do: 'rename', stream: name, to }], `rename.${i}`)}
           />

@@ -9,7 +9,7 @@ import { StationPanel } from './StationPanel';
 import type { StationsProps } from './types';
 
 /** More stations than this are too narrow to stand each under its part of the drawing. */
-const MOST_ALIGNED = 6;
+const MOST_ALIGNED = 7;
 /** The stations under the drawing: each with its two main values, one open in full. */
 export const Stations = memo(function Stations(p: StationsProps) {
   const names = runNames(p.runs);

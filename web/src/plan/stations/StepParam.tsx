@@ -1,5 +1,9 @@
 import { nameOf } from '@ironpan/core/steps';
 import type { ParamSpec, ParamValue, Step } from '@ironpan/core/steps';
+import { WATER } from '@ironpan/core/materials';
+import { loadsAfter } from '@ironpan/core/words';
+import { NumberField } from '../../ui/NumberField';
+import { AmountField, WATER_CUP_G } from './AmountField';
 import { FoodChoice } from './FoodChoice';
 import { ParamField } from './ParamField';
 import { PartsField } from './PartsField';
@@ -13,6 +17,46 @@ interface StepParamProps {
   readonly value: ParamValue;
   readonly p: StationsProps;
 }
+interface FoodAmountProps {
+  readonly step: Step<'add' | 'pour'>;
+  readonly label: string;
+  readonly high: number;
+  readonly p: StationsProps;
+  readonly onChange: (g: number) => void;
+}
+/** How much of a food, in grams and in cups of its own form; where it is ground in loads, also how much in each. */
+function FoodAmount({ step, label, high, p, onChange }: FoodAmountProps) {
+  const { recipe } = p.plan;
+  const id = step.kind === 'add' ? step.params.food : step.params.liquid;
+  const material = recipe.materials.find((m) => m.id === id);
+  const loads = step.kind === 'add' ? loadsAfter(step, recipe) : 0;
+  return (
+    <div>
+      <AmountField
+        label={label}
+        grams={step.params.amountG}
+        cupG={id === WATER ? WATER_CUP_G : (material?.cupG ?? null)}
+        units={p.units}
+        high={high}
+        onChange={onChange}
+      />
+      {loads > 1 && (
+        <NumberField
+          label={`in each of ${loads} loads`}
+          value={Math.round((step.params.amountG / loads) * 100) / 100}
+          unit="g"
+          low={0}
+          high={high / loads}
+          onChange={(g) => onChange(g * loads)}
+        />
+      )}
+      {material?.stirredIn?.aroma === true && (
+        <p className="small quiet">Given for its smell: it counts as mass alone.</p>
+      )}
+    </div>
+  );
+}
+
 /** What only a powder, or only what follows another add, needs to be told. */
 function asked(step: Step<'add'>, param: string, { plan: { recipe } }: StationsProps): boolean {
   if (param === 'slaked')
@@ -31,6 +75,8 @@ export function StepParam({ step, param, spec, value, p }: StepParamProps) {
   if (step.kind === 'stand' && param === 'placeC' && step.params.place !== 'other') return null;
   if (step.kind === 'stand' && param === 'jar' && step.params.vessel !== 'jar') return null;
   if (step.kind === 'add' && !asked(step, param, p)) return null;
+  if ((step.kind === 'add' || step.kind === 'pour') && param === 'amountG' && spec.type === 'number')
+    return <FoodAmount step={step} label={spec.label} high={spec.high} p={p} onChange={set} />;
   switch (spec.type) {
     case 'stream':
       return <StreamField recipe={p.plan.recipe} step={step} param={param} label={spec.label} onChange={set} />;

@@ -52,7 +52,10 @@ const FACTS: Readonly<Partial<Record<Kind, (f: Figures, s: Step) => Fact | null>
     text: `${s.kind === 'grind' ? plain(s.params.loads) : '1'} × ${join(millilitres(f.loadMl ?? 0))}`,
   }),
   knead: (f) => ({ label: 'opened', text: join(percent(f.openedShare ?? 0)) }),
-  strain: (f) => ({ label: 'first milk', text: `${join(grams(f.milkG ?? 0))}, ${join(percent(f.milkSolids ?? 0))}` }),
+  strain: (f) => ({
+    label: 'comes through',
+    text: `${join(grams(f.milkG ?? 0))}, ${join(percent(f.milkSolids ?? 0))}`,
+  }),
   absorb: (f) => ({ label: 'cooked', text: join(grams(f.cookedG ?? 0)) }),
   boil: (f) =>
     has(f, 'inhibitorLeft')

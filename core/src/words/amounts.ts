@@ -1,0 +1,29 @@
+import type { Recipe } from '../steps';
+import { WATER } from '../steps';
+import { cupsOf, nearestCupText, spoonText, US_CUP_ML } from '../units';
+import { grams, join } from './format';
+
+/** How amounts are said: in grams, and in cups of so many ml beside them where the cook has them; null: grams alone. */
+export interface Amounts {
+  /** “240 g (1 cup) of soybeans” without its name. */
+  readonly of: (g: number, material: string, r: Pick<Recipe, 'materials'>) => string;
+  readonly water: (g: number) => string;
+}
+/** A US cup of water at 20 °C, g. */
+const WATER_CUP_G = US_CUP_ML * 0.9982;
+
+export function amountsIn(cupMl: number | null): Amounts {
+  const said = (g: number, cupG: number | undefined): string => {
+    const plain = join(grams(g));
+    if (cupMl === null || cupG === undefined || g <= 0) return plain;
+    const cups = cupsOf(g, cupG, cupMl);
+    const near = nearestCupText(cups);
+    const text = spoonText(cups * cupMl, cupMl) ?? `${near} ${/^\d/.test(near) && near !== '1' ? 'cups' : 'cup'}`;
+    return `${plain} (≈ ${text})`.replaceAll(' ', '\u00a0');
+  };
+  return {
+    of: (g, material, r) =>
+      said(g, material === WATER ? WATER_CUP_G : r.materials.find((m) => m.id === material)?.cupG),
+    water: (g) => said(g, WATER_CUP_G),
+  };
+}
