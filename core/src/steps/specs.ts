@@ -68,6 +68,16 @@ export const choice = (label: string, choices: readonly string[], standard: stri
 /** Yes or no. */
 export const flag = (label: string, standard: boolean): ParamSpec => ({ type: 'flag', label, default: standard });
 
+/** Water that was weighed or poured at a task, in place of what was planned. */
+export const pouredAt = <K extends Kind>(task: string, param = 'waterG', label = 'fresh water'): ReadingSpec<K> => ({
+  label,
+  unit: 'g',
+  shown: 'g',
+  low: 0,
+  high: 50_000,
+  task,
+  effect: () => ({ is: 'param', param }),
+});
 /** The temperature of a task, told by a probe that stands in it. */
 export const courseIn = <K extends Kind>(task: string): ReadingSpec<K> => ({
   label: 'temperature',

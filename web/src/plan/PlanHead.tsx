@@ -159,7 +159,7 @@ function Group({ label, children }: { readonly label: string; readonly children:
     <span
       role="group"
       aria-label={label}
-      className="flex flex-wrap items-center gap-x-3.5 border-r pr-4 last:border-r-0 last:pr-0"
+      className="flex flex-wrap items-center gap-x-3.5 pr-4 wide:border-r wide:last:border-r-0 wide:last:pr-0"
       style={{ borderColor: 'var(--edge)' }}
     >
       {children}

@@ -13,7 +13,7 @@ import {
 } from '../../kitchen';
 import type { Stream } from '../../kitchen';
 import { materialById, WATER } from '../../materials';
-import { flag, food, gramsOf, stream } from '../specs';
+import { flag, food, gramsOf, pouredAt, stream } from '../specs';
 import type { Ctx, StepKind } from '../types';
 
 /** Seconds to weigh something and stir it in (common practice). */
@@ -59,15 +59,7 @@ export const add: StepKind<'add'> = {
     };
   },
   readings: {
-    amountG: {
-      label: 'added',
-      unit: 'g',
-      shown: 'g',
-      low: 0,
-      high: 50_000,
-      task: 'add',
-      effect: () => ({ is: 'param', param: 'amountG' }),
-    },
+    amountG: pouredAt('add', 'amountG', 'added'),
   },
 };
 

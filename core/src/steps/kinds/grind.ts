@@ -1,7 +1,7 @@
 import { at, away, flowOf, massG, merge, portion, readyAt, thingOf, waterFlow, waterStream } from '../../kitchen';
 import { DRAWN_OF_RATED, FILM_G } from '../../laws';
 import { fitsJug, inJug, oneByOne } from '../processes/grinding';
-import { celsius, count, gramsOf, seconds, stream, thing, waterOf } from '../specs';
+import { celsius, count, gramsOf, pouredAt, seconds, stream, thing, waterOf } from '../specs';
 import type { ReadingSpec, StepKind } from '../types';
 
 /** Seconds to fill and empty the jug once (common practice). */
@@ -86,15 +86,7 @@ export const grind: StepKind<'grind'> = {
     };
   },
   readings: {
-    waterG: {
-      label: 'fresh water',
-      unit: 'g',
-      shown: 'g',
-      low: 0,
-      high: 50_000,
-      task: 'load1',
-      effect: () => ({ is: 'param', param: 'waterG' }),
-    },
+    waterG: pouredAt('load1'),
     durationS: {
       label: 'each load ran',
       unit: 's',

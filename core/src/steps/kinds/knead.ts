@@ -1,6 +1,6 @@
 import { at, away, draftOf, merge, setReady, touch, waterFlow, waterStream } from '../../kitchen';
 import { kneaded } from '../processes/kneading';
-import { celsius, seconds, stream, waterOf } from '../specs';
+import { celsius, pouredAt, seconds, stream, waterOf } from '../specs';
 import type { StepKind } from '../types';
 
 /** By hand. */
@@ -34,15 +34,7 @@ export const knead: StepKind<'knead'> = {
     };
   },
   readings: {
-    waterG: {
-      label: 'fresh water',
-      unit: 'g',
-      shown: 'g',
-      low: 0,
-      high: 50_000,
-      task: 'knead',
-      effect: () => ({ is: 'param', param: 'waterG' }),
-    },
+    waterG: pouredAt('knead'),
     durationS: {
       label: 'kneaded for',
       unit: 's',

@@ -1,6 +1,6 @@
 import { at, away, merge, portion, readyAt, waterFlow, waterStream } from '../../kitchen';
 import { ground, sizedBy } from '../processes/grinding';
-import { celsius, stream, waterOf } from '../specs';
+import { celsius, pouredAt, stream, waterOf } from '../specs';
 import type { NumberSpec } from '../params';
 import type { StepKind } from '../types';
 
@@ -49,14 +49,6 @@ export const mill: StepKind<'mill'> = {
     };
   },
   readings: {
-    waterG: {
-      label: 'fresh water',
-      unit: 'g',
-      shown: 'g',
-      low: 0,
-      high: 50_000,
-      task: 'mill',
-      effect: () => ({ is: 'param', param: 'waterG' }),
-    },
+    waterG: pouredAt('mill'),
   },
 };

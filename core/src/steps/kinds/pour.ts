@@ -1,7 +1,7 @@
 import { at, away, evolve, flowOf, fromLarder, massG, merge, setReady, waterFlow, waterStream } from '../../kitchen';
 import type { Stream } from '../../kitchen';
 import { materialById, WATER } from '../../materials';
-import { celsius, flag, liquid, stream, waterOf } from '../specs';
+import { celsius, flag, liquid, pouredAt, stream, waterOf } from '../specs';
 import type { Params } from '../params';
 import type { Ctx, StepKind } from '../types';
 
@@ -43,15 +43,7 @@ export const pour: StepKind<'pour'> = {
     };
   },
   readings: {
-    waterG: {
-      label: 'poured',
-      unit: 'g',
-      shown: 'g',
-      low: 0,
-      high: 50_000,
-      task: 'pour',
-      effect: () => ({ is: 'param', param: 'amountG' }),
-    },
+    waterG: pouredAt('pour', 'amountG', 'poured'),
   },
 };
 

@@ -1,6 +1,6 @@
 import { at, away, flowOf, merge, setReady, thingOf, waterFlow, waterStream } from '../../kitchen';
 import { kneaded } from '../processes/kneading';
-import { celsius, HAND, seconds, stream, thing, waterOf } from '../specs';
+import { celsius, HAND, pouredAt, seconds, stream, thing, waterOf } from '../specs';
 import { strainFigures, strainOff } from '../processes/straining';
 import type { StepKind } from '../types';
 
@@ -45,15 +45,7 @@ export const wash: StepKind<'wash'> = {
     };
   },
   readings: {
-    waterG: {
-      label: 'fresh water',
-      unit: 'g',
-      shown: 'g',
-      low: 0,
-      high: 50_000,
-      task: 'wash',
-      effect: () => ({ is: 'param', param: 'waterG' }),
-    },
+    waterG: pouredAt('wash'),
     milkG: {
       label: 'milk that came through',
       unit: 'g',
