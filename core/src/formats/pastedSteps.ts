@@ -1,6 +1,7 @@
 import type { Kind, ParamValue } from '../steps';
 import { DAY_S, HOUR_S, leadingNumber, MINUTE_S, unitNamed } from '../units';
 import { WATER_G_PER_ML } from '../materials';
+import { temperature } from './pastedHeat';
 
 /** A step that a line of a recipe speaks of: its kind, and what of it was said. */
 export interface PastedStep {
@@ -77,7 +78,7 @@ const WORDS: Readonly<Record<string, number>> = {
   few: 3,
 };
 /** How long, s; the middle of a span, "10–20 min". Nothing said: null. */
-export function spanOf(text: string): number | null {
+function spanOf(text: string): number | null {
   if (/over\s?night/i.test(text)) return 10 * HOUR_S;
   const m =
     /(\d+(?:[.,]\d+)?|\b(?:half an?|an?|one|two|three|four|five|six|eight|ten|twelve))(?:\s*(?:-|–|to)\s*(\d+(?:[.,]\d+)?))?\s*(s|secs?|seconds?|m|mins?|minutes?|h|hrs?|hours?|d|days?|nights?)\b/i.exec(
@@ -94,16 +95,6 @@ export function spanOf(text: string): number | null {
   const low = n(m[1]);
   const high = m[2] === undefined ? low : n(m[2]);
   return ((low + high) / 2) * (SPANS[unit] ?? 1);
-}
-/** Degrees said, °C; "boiling" and the like in their usual sense. */
-export function degreesOf(text: string): number | null {
-  const said = /(\d{1,3})\s*°?\s*([CF])\b/.exec(text);
-  if (said) return said[2] === 'C' ? Number(said[1]) : Math.round(((Number(said[1]) - 32) * 5) / 9);
-  if (/ice.?cold|ice\s+water|iced/i.test(text)) return 2;
-  if (/boiling\s+water/i.test(text)) return 98;
-  if (/hot\s+water/i.test(text)) return 80;
-  if (/lukewarm|warm\s+water/i.test(text)) return 40;
-  return null;
 }
 /** Water said within the sentence, g: "with 800 ml of water". */
 function waterOf(text: string, cupMl: number): number | null {
@@ -127,7 +118,7 @@ export function pastedStep(text: string, cupMl: number): PastedStep | null {
   if (!kind) return null;
   const set: Record<string, ParamValue> = {};
   const s = spanOf(text);
-  const c = degreesOf(text);
+  const c = temperature(text);
   const water = waterOf(text, cupMl);
   const put = (name: string, v: ParamValue | null): void => {
     if (v !== null) set[name] = v;

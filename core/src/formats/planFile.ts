@@ -6,7 +6,7 @@ import { MATERIALS, WATER, withCooked } from '../materials';
 import type { Material } from '../materials';
 import { faultOf, id, object, text } from '../records';
 import type { Fault } from '../records';
-import { foodsOf, KINDS, kindOf, orderFaults, paramOf } from '../steps';
+import { foodsOf, KINDS, kindOf, MOST_PARTS, orderFaults, paramOf, STREAM_NAME } from '../steps';
 import type { Kind, LarderLine, ParamSpec, Part, Recipe, Step } from '../steps';
 import { orderFaultText } from '../words';
 import { amountOf, readAmount, writeAmount } from './amounts';
@@ -151,8 +151,6 @@ interface Known {
   readonly kit: Kit;
   readonly foods: readonly Material[];
 }
-/** A cook's own name for a stream: letters, figures, spaces. */
-const NAME = /^\p{L}[\p{L}\p{N} ’'_-]{0,39}$/u;
 const SAY_NAME = 'must be a name that begins with a letter, such as milk; 40 letters at most.';
 
 function readStep(s: Shape['steps'][number], path: string, known: Known, faults: Fault[]): Step {
@@ -191,7 +189,7 @@ function readParam(given: unknown, spec: ParamSpec, path: string, { kit, foods }
     case 'flag':
       return typeof given === 'boolean' ? given : fault(`is ${JSON.stringify(given)}; use true or false.`);
     case 'stream':
-      return typeof given === 'string' && NAME.test(given) ? given : fault(SAY_NAME);
+      return typeof given === 'string' && STREAM_NAME.test(given) ? given : fault(SAY_NAME);
     case 'food':
       return typeof given === 'string' && (foods.some((m) => m.id === given) || (spec.liquid && given === WATER))
         ? given
@@ -207,7 +205,6 @@ function readParam(given: unknown, spec: ParamSpec, path: string, { kit, foods }
   }
 }
 
-const MOST_PARTS = 6;
 /** Parts of a stream: names of their own, and shares that are no more than the whole. */
 function readParts(
   given: unknown,
@@ -222,7 +219,7 @@ function readParts(
     const { name, share, ...more } = (x ?? {}) as Readonly<Record<string, unknown>>;
     const unknown = Object.keys(more)[0];
     if (unknown !== undefined) return fault(`[${i}] has “${unknown}”, which is not known here.`);
-    if (typeof name !== 'string' || !NAME.test(name)) return fault(`[${i}].name ${SAY_NAME}`);
+    if (typeof name !== 'string' || !STREAM_NAME.test(name)) return fault(`[${i}].name ${SAY_NAME}`);
     const part = readAmount(share, { unit: 'share', low: 0, high: 1 }, `${path}[${i}].share`, faults);
     if (part === null) return null;
     parts.push({ name, share: part });

@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import { COMPONENTS } from '../materials';
 import type { Material } from '../materials';
-import { KINDS, kindOf } from '../steps';
+import { KINDS, kindOf, MOST_PARTS } from '../steps';
 import type { Kind, LarderLine, ParamSpec, Part, Recipe } from '../steps';
 
 /** Joi pieces shared by records and the plan file. Bounds come from the step kinds, never from here. */
@@ -93,8 +93,6 @@ export const material = (): Joi.ObjectSchema =>
     source: Joi.string().allow('').max(400),
   });
 
-/** More vessels than these no cook fills from one pot at once. */
-const MOST_PARTS = 6;
 /** Up to six streams, whose shares are no more than the whole. */
 const parts = (): Joi.Schema =>
   Joi.array()

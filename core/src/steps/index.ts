@@ -6,7 +6,7 @@ export type { KeepBy } from './processes/keeping';
 export type { Recipe, LarderLine, Edit } from './recipe';
 export { applyEdits, foodLines, foodsOf, freshStepId, freshWaterOf, orderFaults, stepsBefore } from './recipe';
 export type { OrderFault } from './recipe';
-export { WATER } from '../materials';
+export { WATER, WATER_G_PER_ML } from '../materials';
 export { runIndex, runsOf } from './runs';
 export type { Run } from './runs';
 export { stepAfter, streamsAfter } from './placing';
@@ -35,7 +35,7 @@ export type {
   Place,
 } from './params';
 export { FIGURES } from './figures';
-export { KIND_FIGURES } from './params';
+export { KIND_FIGURES, MOST_PARTS, STREAM_NAME } from './params';
 export type { FigureName } from './figures';
 export { bodyOf, bodyWord, slipWord, isPasty, gritShareOf, settlesMmPerH } from './processes/body';
 export type { Body, BodyWord, SlipWord } from './processes/body';

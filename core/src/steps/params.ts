@@ -45,6 +45,10 @@ export interface Part {
   readonly name: string;
   readonly share: number;
 }
+/** More vessels than these no cook fills from one pot at once. */
+export const MOST_PARTS = 6;
+/** A cook's own name for a stream: it begins with a letter; letters, figures and spaces, 40 at most. */
+export const STREAM_NAME = /^\p{L}[\p{L}\p{N} ’'_-]{0,39}$/u;
 export type Place = 'room' | 'fridge' | 'freezer' | 'other';
 export type EnzymeKind = 'pure' | 'malt' | 'capsules';
 export type Kind = keyof Params;

@@ -1,5 +1,5 @@
 import type { Recipe } from '../steps';
-import { WATER } from '../steps';
+import { WATER, WATER_G_PER_ML } from '../steps';
 import { cupsOf, nearestCupText, spoonText, US_CUP_ML } from '../units';
 import { grams, join } from './format';
 
@@ -9,8 +9,8 @@ export interface Amounts {
   readonly of: (g: number, material: string, r: Pick<Recipe, 'materials'>) => string;
   readonly water: (g: number) => string;
 }
-/** A US cup of water at 20 °C, g. */
-const WATER_CUP_G = US_CUP_ML * 0.9982;
+/** A US cup of water, g at 20 °C. */
+export const WATER_CUP_G = US_CUP_ML * WATER_G_PER_ML;
 
 export function amountsIn(cupMl: number | null): Amounts {
   const said = (g: number, cupG: number | undefined): string => {

@@ -9,7 +9,7 @@ import { plain } from '../units';
 import { foodOf } from './food';
 import { streamName } from './labels';
 import { restOfSteps } from './benchMore';
-import { anywhere } from './language';
+import { anywhere, foodName } from './language';
 import type { Instruction } from './instruction';
 
 const HOT_JUG =
@@ -67,14 +67,14 @@ export function instruction(
           : `, rinse ${step.params.rinses === 1 ? 'once' : `${plain(step.params.rinses)} times`}`;
       return {
         title: 'Drain and rinse',
-        say: `Throw the water away${rinse}. Drained, it should weigh about ${join(grams(f('solidsG')))}.`,
+        say: `${weigh}Throw the water away${rinse}. Drained, it should weigh about ${join(grams(f('solidsG')))}.`,
         cue: soakedBefore(step, recipe) ? words.soaked : null,
       };
     }
     case 'hull':
       return {
         title: 'Slip off the skins',
-        say: `Rub them in water; float off about ${join(percent(step.params.share))} of the skins.`,
+        say: `${weigh}Rub them in water; float off about ${join(percent(step.params.share))} of the skins.`,
         cue: 'Skins rise and pour away.',
       };
     case 'blanch':
@@ -89,7 +89,7 @@ export function instruction(
     case 'strain':
       return {
         title: 'Strain',
-        say: `Strain${through(step, kit)}${step.params.into === 'milk' ? '' : ` into “${streamName(step.params.into)}”`}. ${HAND[step.params.hand]} About ${join(grams(f('milkG')))} of milk should come through.`,
+        say: `${weigh}Strain${through(step, kit)}${step.params.into === 'milk' ? '' : ` into “${streamName(step.params.into)}”`}. ${HAND[step.params.hand]} About ${join(grams(f('milkG')))} of milk should come through.`,
         cue: words.pulp,
       };
     case 'wash':
@@ -102,7 +102,7 @@ export function instruction(
     case 'pour':
     case 'part':
     case 'stand':
-      return anywhere(step, stage, recipe, a);
+      return anywhere(step, stage, recipe, weigh, a);
     case 'pool':
       return {
         title: 'Pour together',
@@ -115,7 +115,7 @@ export function instruction(
         'Bring it to the boil',
         step.params.holdS,
         f('boilingC'),
-        'Foam climbs first; stir it down. It is not the boil.',
+        `${weigh}Foam climbs first; stir it down. It is not the boil.`,
       );
     case 'skim':
       return step.params.how === 'stir in'
@@ -124,7 +124,7 @@ export function instruction(
     case 'cool':
       return {
         title: ofWhat('Cool', step, recipe),
-        say: `${COOL[step.params.how]} Down to ${join(celsius(step.params.toC))}.${f('iceG') > 0 ? ` About ${join(grams(f('iceG')))} of ice.` : ''}`,
+        say: `${weigh}${COOL[step.params.how]} Down to ${join(celsius(step.params.toC))}.${f('iceG') > 0 ? ` About ${join(grams(f('iceG')))} of ice.` : ''}`,
         cue: null,
       };
     case 'jar':
@@ -132,8 +132,8 @@ export function instruction(
         title: ofWhat('Jar', step, recipe),
         say:
           f('jars') === 1
-            ? `Fill one jar of ${join(millilitres(f('jarMl')))} with about ${join(millilitres(f('eachMl')))}. Close it and put it in the fridge.`
-            : `Fill ${plain(f('jars'))} jars of ${join(millilitres(f('jarMl')))}, about ${join(millilitres(f('eachMl')))} in each. Close them and put them in the fridge.`,
+            ? `${weigh}Fill one jar of ${join(millilitres(f('jarMl')))} with about ${join(millilitres(f('eachMl')))}. Close it and put it in the fridge.`
+            : `${weigh}Fill ${plain(f('jars'))} jars of ${join(millilitres(f('jarMl')))}, about ${join(millilitres(f('eachMl')))} in each. Close them and put them in the fridge.`,
         cue: null,
       };
     default:
@@ -153,12 +153,13 @@ function freshFood(step: Step, r: Recipe, a: Amounts): ((n: number) => string) |
   const touched = new Set(
     stepsBefore(r, step.id).flatMap((s) => [...kindOf(s.kind).reads(s.params), ...kindOf(s.kind).writes(s.params)]),
   );
-  const all = kindOf(step.kind).reads(step.params);
+  const kind = kindOf(step.kind);
+  const all = [...kind.reads(step.params), ...(kind.joins?.(step.params) ?? [])];
   // What is poured into something is weighed when it is poured; what it goes into was before.
   const reads = step.kind === 'pool' ? [step.params.of] : all;
   const lines = r.larder.filter((l) => reads.includes(l.into) && !touched.has(l.into));
   if (lines.length === 0) return null;
-  return (n) => lines.map((l) => `${a.of(l.grams / n, l.material, r)} of ${nameOf(l.material, r)}`).join(' and ');
+  return (n) => lines.map((l) => `${a.of(l.grams / n, l.material, r)} of ${foodName(l.material, r)}`).join(' and ');
 }
 function intoTheJug(step: Step<'grind'>, fresh: ((n: number) => string) | null, pieces: string, a: Amounts): string {
   const loads = step.params.loads;
@@ -195,10 +196,6 @@ function blanchWords(
   };
 }
 
-function nameOf(id: string, r: Recipe): string {
-  const name = r.materials.find((m) => m.id === id)?.name ?? id;
-  return name.toLowerCase();
-}
 function coverWords(step: Step<'soak'>, food: string, a: Amounts): Instruction {
   const p = step.params;
   const water =

@@ -30,3 +30,4 @@ export {
 export { leverName, leverValue, remedyText, COMPLAINT_NAMES } from './levers';
 export { ASKS, PASTED_EMPTY, PASTED_LEFT, PASTED_NOTHING } from './pasted';
 export { ABANDONED_WHY, SKIPPED_WHY, THROWN_WHY, whyText } from './reasons';
+export { WATER_CUP_G } from './amounts';

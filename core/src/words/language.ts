@@ -25,7 +25,7 @@ function inOneGo(step: Step<'add'>, r: Recipe): readonly Step<'add'>[] {
   }
   return all.filter((s) => s.params.amountG > 0);
 }
-function addWords(step: Step<'add'>, r: Recipe, a: Amounts): Instruction {
+function addWords(step: Step<'add'>, r: Recipe, weigh: string, a: Amounts): Instruction {
   const all = inOneGo(step, r);
   const dissolves = all.every((s) => foodStirred(s, r));
   const parts = all.map(
@@ -41,7 +41,7 @@ function addWords(step: Step<'add'>, r: Recipe, a: Amounts): Instruction {
   const what = parts.length > 0 ? parts.join(', ') : 'nothing';
   return {
     title: all.length === 1 && all[0] ? `Add ${foodName(all[0].params.food, r)}` : 'Add',
-    say: `${dissolves ? 'Stir' : 'Put'} ${what} into the ${into}${step.params.of === 'milk' && dissolves ? ', for the whole pot' : ''}.${each}`,
+    say: `${weigh}${dissolves ? 'Stir' : 'Put'} ${what} into the ${into}${step.params.of === 'milk' && dissolves ? ', for the whole pot' : ''}.${each}`,
     cue: dissolves && step.params.of !== 'work' ? tasteCue(r) : null,
   };
 }
@@ -61,13 +61,14 @@ export function anywhere(
   step: Step<'add' | 'pour' | 'part' | 'stand'>,
   stage: Stage,
   recipe: Recipe,
+  weigh: string,
   a: Amounts,
 ): Instruction {
   const f = (name: FigureName) => stage.figures[name] ?? 0;
   const name = (s: string) => streamName(s, recipe);
   switch (step.kind) {
     case 'add':
-      return addWords(step, recipe, a);
+      return addWords(step, recipe, weigh, a);
     case 'pour': {
       const p = step.params;
       const amount = `${a.of(p.amountG, p.liquid, recipe)} of ${foodName(p.liquid, recipe)}`;
@@ -76,7 +77,7 @@ export function anywhere(
         title: fresh ? `Set ${foodName(p.liquid, recipe)} aside` : `Pour in ${foodName(p.liquid, recipe)}`,
         say: fresh
           ? `${p.boiled ? 'Boil' : 'Measure'} ${amount} and keep it covered.`
-          : `Pour ${amount} at ${join(celsius(p.atC))}${p.boiled ? ', boiled before,' : ''} into the ${name(p.into)}.`,
+          : `${weigh}Pour ${amount} at ${join(celsius(p.atC))}${p.boiled ? ', boiled before,' : ''} into the ${name(p.into)}.`,
         cue: null,
       };
     }
@@ -89,7 +90,7 @@ export function anywhere(
       );
       return {
         title: p.parts.length > 1 ? `Part into ${plain(p.parts.length)}` : 'Set a part aside',
-        say: `Of the ${name(p.of)} pour ${parts.join('; ')}.${left}`,
+        say: `${weigh}Of the ${name(p.of)} pour ${parts.join('; ')}.${left}`,
         cue: null,
       };
     }
@@ -98,7 +99,7 @@ export function anywhere(
       const where = p.place === 'other' ? `at ${join(celsius(p.placeC))}` : WHERE[p.place];
       return {
         title: 'Let it stand',
-        say: `Leave the ${name(p.of)} ${join(duration(p.durationS))} ${where}. It comes to about ${join(celsius(f('endC')))}.`,
+        say: `${weigh}Leave the ${name(p.of)} ${join(duration(p.durationS))} ${where}. It comes to about ${join(celsius(f('endC')))}.`,
         cue: null,
       };
     }

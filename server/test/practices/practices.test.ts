@@ -74,6 +74,26 @@ describe('twenty ways that a plan can say', () => {
   });
 });
 
+/** A figure as the bench says it, spaces plain. */
+const told = (text: string): string => text.replace(/[\u00a0\u202f]/g, ' ');
+test.each(PRACTICES.map((p) => [p.id, p] as const))(
+  '%s: the bench says once how much of each food to weigh',
+  (_, p) => {
+    const l = seen(p.recipe);
+    const all = p.recipe.steps.flatMap((s, i) => {
+      const stage = l.outcome.stages[i];
+      return stage ? stage.tasks.map((t) => told(instruction(s, stage, t.id, p.recipe, KIT).say)) : [];
+    });
+    for (const line of p.recipe.larder) {
+      const name = p.recipe.materials.find((m) => m.id === line.material)?.name.toLowerCase() ?? '';
+      const loads = p.recipe.steps.flatMap((s) => (s.kind === 'grind' ? [s.params.loads] : []))[0] ?? 1;
+      const whole = all.filter((say) => say.includes(`${line.grams} g of ${name}`)).length;
+      const shares = all.filter((say) => say.includes(`${Math.round(line.grams / loads)} g of ${name}`)).length;
+      expect([name, whole === 1 || shares === loads]).toEqual([name, true]);
+    }
+  },
+);
+
 /** What a cook who does it so would say of it (common practice). */
 describe('and what comes of them', () => {
   test('1: a scald first, long and low at the end: mild, and far from raw', () => {

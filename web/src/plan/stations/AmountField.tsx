@@ -1,10 +1,6 @@
 import { cupsOf, fromInner, nearestCupText, spoonText, toInner, US_CUP_ML } from '@ironpan/core/units';
 import type { Units } from '../../ui/cups';
-import { WATER_G_PER_ML } from '@ironpan/core/materials';
 import { NumberField } from '../../ui/NumberField';
-
-/** A US cup of water, g at 20 °C. */
-export const WATER_CUP_G = US_CUP_ML * WATER_G_PER_ML;
 
 interface AmountFieldProps {
   readonly label: string;

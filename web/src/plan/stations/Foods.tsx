@@ -2,6 +2,7 @@ import { Plus, X } from 'lucide-react';
 import { MATERIALS } from '@ironpan/core/materials';
 import type { PlanRecord } from '@ironpan/core/records';
 import type { Edit, Recipe } from '@ironpan/core/steps';
+import { foodName } from '@ironpan/core/words';
 import type { Units } from '../../ui/cups';
 import { AmountField } from './AmountField';
 import { FoodField } from './FoodField';
@@ -26,7 +27,7 @@ export function Foods({ plan, units, open, onEdit }: FoodsProps) {
         <div key={index} className="min-w-0">
           {open && <FoodField recipe={recipe} index={index} onEdit={onEdit} />}
           <AmountField
-            label={nameOf(recipe, l.material)}
+            label={foodName(l.material, recipe)}
             grams={l.grams}
             cupG={recipe.materials.find((m) => m.id === l.material)?.cupG ?? null}
             units={units}
@@ -40,7 +41,7 @@ export function Foods({ plan, units, open, onEdit }: FoodsProps) {
               onClick={() => onEdit([{ do: 'leave', index }], `leave.${index}`)}
             >
               <X size={14} aria-hidden="true" /> take out
-              <span className="sr-only"> {nameOf(recipe, l.material)}</span>
+              <span className="sr-only"> {foodName(l.material, recipe)}</span>
             </button>
           )}
         </div>
@@ -57,7 +58,6 @@ export function Foods({ plan, units, open, onEdit }: FoodsProps) {
     </>
   );
 }
-const nameOf = (r: Recipe, id: string): string => r.materials.find((m) => m.id === id)?.name.toLowerCase() ?? id;
 
 function anotherFood(r: Recipe): readonly Edit[] {
   const id = ANOTHER.find((x) => !r.larder.some((l) => l.material === x)) ?? ANOTHER[0] ?? '';

@@ -1,3 +1,4 @@
+import { STREAM_NAME } from '@ironpan/core/steps';
 import { useId, useState } from 'react';
 
 interface NameFieldProps {
@@ -7,13 +8,12 @@ interface NameFieldProps {
   readonly taken?: readonly string[];
   readonly onChange: (name: string) => void;
 }
-const GOOD = /^\p{L}[\p{L}\p{N} ’'_-]{0,39}$/u;
 /** Words that every object answers to. */
 const reserved = (s: string): boolean => s in {};
 
 function fault(name: string, taken: readonly string[]): string | null {
   if (name === '') return 'Type a name.';
-  if (!GOOD.test(name)) return 'A name begins with a letter and has letters, figures and spaces only.';
+  if (!STREAM_NAME.test(name)) return 'A name begins with a letter and has letters, figures and spaces only.';
   if (reserved(name)) return 'This word cannot be used; choose another.';
   return taken.includes(name) ? 'This name is taken; choose another.' : null;
 }

@@ -1,11 +1,11 @@
 import { Plus, X } from 'lucide-react';
+import { MOST_PARTS } from '@ironpan/core/steps';
 import type { Part, Recipe, Step } from '@ironpan/core/steps';
 import { plain } from '@ironpan/core/units';
 import { streamName } from '@ironpan/core/words';
 import { NumberField } from '../../ui/NumberField';
 import { NameField } from './NameField';
 
-const MOST = 6;
 interface PartsFieldProps {
   readonly recipe: Recipe;
   readonly step: Step;
@@ -69,7 +69,7 @@ export function PartsField({ recipe, step, parts, onChange }: PartsFieldProps) {
         <button
           type="button"
           className="btn btn-outline btn-sm"
-          disabled={parts.length >= MOST || taken >= 0.9995}
+          disabled={parts.length >= MOST_PARTS || taken >= 0.9995}
           onClick={() => onChange([...parts, { name: free(), share: Math.min(0.25, 1 - taken) }])}
         >
           <Plus size={16} aria-hidden="true" /> another part
