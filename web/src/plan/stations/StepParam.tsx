@@ -1,9 +1,10 @@
 import { nameOf } from '@ironpan/core/steps';
-import type { ParamSpec, ParamValue, Step } from '@ironpan/core/steps';
+import type { Edit, ParamSpec, ParamValue, Step } from '@ironpan/core/steps';
 import { WATER } from '@ironpan/core/materials';
-import { loadsAfter } from '@ironpan/core/words';
+import type { Material } from '@ironpan/core/materials';
+import { loadsAfter, WATER_CUP_G } from '@ironpan/core/words';
 import { NumberField } from '../../ui/NumberField';
-import { AmountField, WATER_CUP_G } from './AmountField';
+import { AmountField } from './AmountField';
 import { FoodChoice } from './FoodChoice';
 import { ParamField } from './ParamField';
 import { PartsField } from './PartsField';
@@ -68,6 +69,14 @@ function asked(step: Step<'add'>, param: string, { plan: { recipe } }: StationsP
     param !== 'together' || step.params.together || (before?.kind === 'add' && before.params.of === step.params.of)
   );
 }
+/** Water and tea come from the kettle; the nut’s own water, or any food that is poured, is raw and as warm as the room. */
+const asItComes = (step: string, m: Material | null, roomC: number): readonly Edit[] =>
+  m === null || m.stirredIn
+    ? [{ do: 'set', step, param: 'boiled', value: true }]
+    : [
+        { do: 'set', step, param: 'boiled', value: false },
+        { do: 'set', step, param: 'atC', value: roomC },
+      ];
 /** One parameter of a step, by what it is: a stream, a food, parts, or a figure. */
 export function StepParam({ step, param, spec, value, p }: StepParamProps) {
   const set = (v: ParamValue): void => p.onEdit([{ do: 'set', step: step.id, param, value: v }], `${step.id}.${param}`);
@@ -92,6 +101,7 @@ export function StepParam({ step, param, spec, value, p }: StepParamProps) {
               [
                 ...(food.material ? [{ do: 'foods' as const, foods: [food.material] }] : []),
                 { do: 'set', step: step.id, param, value: food.id },
+                ...(step.kind === 'pour' ? asItComes(step.id, food.material, p.kit.roomC) : []),
               ],
               `${step.id}.${param}`,
             )
