@@ -1,5 +1,5 @@
 import { look as lookAt } from '@ironpan/core/questions';
-import { orderFaults, runsOf } from '@ironpan/core/steps';
+import { runsOf } from '@ironpan/core/steps';
 import type { Recipe } from '@ironpan/core/steps';
 import { stepTitle } from '@ironpan/core/words';
 import { useMemo, useState } from 'react';
@@ -12,6 +12,7 @@ import { useSettings } from '../live/useKitchen';
 import { NotSaved } from '../ui/NotSaved';
 import { BeforeYouStart } from './results/BeforeYouStart';
 import { Glance } from './results/Glance';
+import { faultsOf } from './faults';
 import { PlanHead } from './PlanHead';
 import { Results } from './results/Results';
 import { School } from './School';
@@ -123,14 +124,14 @@ function OpenPlan({ id }: { readonly id: string }) {
 /** The steps that can be made, in order; the same recipe where all of them can. */
 function withoutFaults(r: Recipe): Recipe {
   let now = r;
-  for (let faults = orderFaults(now); faults.length > 0; faults = orderFaults(now)) {
+  for (let faults = faultsOf(now); faults.length > 0; faults = faultsOf(now)) {
     const first = faults[0]?.step;
     now = { ...now, steps: now.steps.filter((s) => s.id !== first) };
   }
   return now;
 }
 function CannotBeMade({ recipe }: { readonly recipe: Recipe }) {
-  const faults = orderFaults(recipe);
+  const faults = faultsOf(recipe);
   const steps = [...new Set(faults.map((f) => f.step))].map((id) => recipe.steps.find((s) => s.id === id));
   return (
     <div className="alert alert-error m-4" role="alert">

@@ -40,6 +40,10 @@ export function MapPart({ plan, here, moved, onTake }: MapPartProps) {
   const [xKey, setX] = useState<string | null>(null);
   const [yKey, setY] = useState<string | null>(null);
   const [frame, width] = useWidth(760);
+  const nowText = useMemo(() => {
+    const body = lookAt(plan.recipe, here)?.summary.main?.body;
+    return body ? `now: ${bodyText(body)}` : 'now';
+  }, [plan.recipe, here]);
   const starchy = plan.recipe.materials.some((m) => m.starchBody !== null);
   const [ground, setGround] = useState<Ground>(starchy ? 'body' : 'volumeMl');
   const x = levers.find((l) => l.key === xKey) ?? first[0];
@@ -66,8 +70,6 @@ export function MapPart({ plan, here, moved, onTake }: MapPartProps) {
     answer.progress === null ? (fits(answer.data) ?? fits(quick.data)) : (fits(quick.data) ?? fits(answer.data));
   if (!x || !y || !maps[0])
     return <p className="plate p-4">This plan has fewer than two things to turn: there is nothing to map.</p>;
-  const main = lookAt(plan.recipe, here)?.summary.main?.body;
-  const nowText = main ? `now: ${bodyText(main)}` : 'now';
   const options = levers.map((l) => [l.key, leverName(l, levers)] as const);
   const pick = (vx: number, vy: number): void =>
     onTake(

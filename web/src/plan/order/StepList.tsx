@@ -75,6 +75,7 @@ export default function StepList(p: OrderProps) {
           after={last?.id ?? null}
           plan={p.plan}
           onEdit={p.onEdit}
+          onPut={setAfter}
         />
       </div>
       <StreamNames {...p} />

@@ -1,6 +1,6 @@
 import { lazy, Suspense, useState } from 'react';
 import { ListOrdered } from 'lucide-react';
-import { orderFaults } from '@ironpan/core/steps';
+import { faultsOf } from '../faults';
 import type { OrderProps } from './types';
 
 /** The list is loaded when it is asked for: dragging is not needed to read a plan. */
@@ -9,7 +9,7 @@ const StepList = lazy(() => import('./StepList'));
 /** Every step of the plan in its order, to be moved, doubled, left out or put in. Open of itself where an order is wrong. */
 export function StepOrder(p: OrderProps) {
   const [asked, setAsked] = useState(false);
-  const faulty = orderFaults(p.plan.recipe).length > 0;
+  const faulty = faultsOf(p.plan.recipe).length > 0;
   const open = asked || faulty;
   return (
     <section aria-label="All steps" className="px-3 py-2.5 wide:px-4" style={{ borderTop: '1px solid var(--line)' }}>

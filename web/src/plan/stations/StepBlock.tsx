@@ -1,8 +1,9 @@
 import { ArrowDown, ArrowUp, Copy, X } from 'lucide-react';
-import { kindOf, orderFaults, paramOf } from '@ironpan/core/steps';
+import { kindOf, paramOf } from '@ironpan/core/steps';
 import type { OrderFault, Step } from '@ironpan/core/steps';
 import { plain } from '@ironpan/core/units';
 import { hotWaterOf, placeFaultText, stepTitle, streamName } from '@ironpan/core/words';
+import { faultsOf } from '../faults';
 import { doubled, moveBy } from './order';
 import { StepParam } from './StepParam';
 import type { StationsProps } from './types';
@@ -77,7 +78,7 @@ export function StepTools({ step, p }: ToolsProps) {
 /** What makes a step impossible where it stands, and the one press that puts it where it can be done. */
 export function PlaceFault({ step, p }: ToolsProps) {
   const { recipe } = p.plan;
-  const faults = orderFaults(recipe).filter((f) => f.step === step.id);
+  const faults = faultsOf(recipe).filter((f) => f.step === step.id);
   if (faults.length === 0) return null;
   return (
     <div role="alert" className="mb-1.5" style={{ color: 'var(--flame-text)' }} data-fault={step.id}>
