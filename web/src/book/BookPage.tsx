@@ -9,6 +9,7 @@ import { BOOK_ORDERS, bookFound, bookRows, bookRowsOf, countBatches } from '../s
 import type { BookOrder } from '../store/batches';
 import type { DigestRow } from '../store/rows';
 import { useLive } from '../live/live';
+import { SearchField } from '../ui/SearchField';
 import { SelectField } from '../ui/SelectField';
 import { Empty, Loading } from '../ui/State';
 import { dayIn } from '../ui/times';
@@ -47,13 +48,12 @@ export function BookPage() {
       <div className="mb-4 flex flex-wrap items-end justify-between gap-x-6 gap-y-2">
         <h1 className="text-3xl">Book</h1>
         <div className="flex flex-wrap items-end gap-3">
-          <input
-            type="search"
-            className="input w-60"
-            aria-label="Find a batch by name, milk or number"
-            placeholder="name, milk or number"
+          <SearchField
+            label="Find a batch by name, milk or number"
+            hint="name, milk or number"
+            className="w-60"
             value={find}
-            onChange={(e) => setFind(e.target.value)}
+            onChange={setFind}
           />
           <SelectField
             label="order"

@@ -1,15 +1,31 @@
 import { useId } from 'react';
 
+type Options = readonly (readonly [value: string, text: string])[];
 interface SelectFieldProps {
   readonly label: string;
   readonly value: string;
-  readonly options: readonly (readonly [value: string, text: string])[];
+  readonly options?: Options;
+  /** The same in groups with a name each, after those that stand alone; an empty group is not shown. */
+  readonly groups?: readonly (readonly [name: string, options: Options])[];
   readonly onChange: (v: string) => void;
   readonly hideLabel?: boolean;
 }
 /** One of a few, from a list. */
-export function SelectField({ label, value, options, onChange, hideLabel = false }: SelectFieldProps) {
+export function SelectField({
+  label,
+  value,
+  options = [],
+  groups = [],
+  onChange,
+  hideLabel = false,
+}: SelectFieldProps) {
   const id = useId();
+  const lines = (of: Options) =>
+    of.map(([v, t]) => (
+      <option key={v} value={v}>
+        {t}
+      </option>
+    ));
   return (
     <div className="min-w-0">
       <label htmlFor={id} className={hideLabel ? 'sr-only' : 'small quiet block'}>
@@ -17,11 +33,14 @@ export function SelectField({ label, value, options, onChange, hideLabel = false
       </label>
       <span className="select w-full max-w-56">
         <select id={id} value={value} onChange={(e) => onChange(e.target.value)}>
-          {options.map(([v, t]) => (
-            <option key={v} value={v}>
-              {t}
-            </option>
-          ))}
+          {lines(options)}
+          {groups.map(([name, of]) =>
+            of.length === 0 ? null : (
+              <optgroup key={name} label={name}>
+                {lines(of)}
+              </optgroup>
+            ),
+          )}
         </select>
       </span>
     </div>

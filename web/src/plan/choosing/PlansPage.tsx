@@ -12,6 +12,7 @@ import { useLive } from '../../live/live';
 import { Loading } from '../../ui/State';
 import { useHere } from '../../live/useHere';
 import { NotSaved } from '../../ui/NotSaved';
+import { SearchField } from '../../ui/SearchField';
 import { useWrite } from '../../ui/useWrite';
 import { Choose } from './Choose';
 import { PasteRecipe } from './PasteRecipe';
@@ -52,13 +53,12 @@ export function PlansPage() {
           <section aria-label="Your plans">
             <h2 className="mb-2 text-xl">Your plans</h2>
             {plans.data.length > SEARCHED_FROM && (
-              <input
-                type="search"
-                className="input mb-2 w-full"
-                aria-label="Find a plan by name or milk"
-                placeholder="name or milk"
+              <SearchField
+                label="Find a plan by name or milk"
+                hint="name or milk"
+                className="mb-2 w-full"
                 value={find}
-                onChange={(e) => setFind(e.target.value)}
+                onChange={setFind}
               />
             )}
             <ul className="plate max-h-[70vh] overflow-y-auto max-wide:max-h-56">

@@ -1,9 +1,10 @@
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import { MATERIALS } from '@ironpan/core/materials';
 import { MOST_PASSES } from '@ironpan/core/questions';
 import type { PlanRecord } from '@ironpan/core/records';
 import { foodsOf, kindOf, KINDS, stepAfter } from '@ironpan/core/steps';
 import type { Edit, Kind, Recipe, Station } from '@ironpan/core/steps';
+import { SelectField } from '../../ui/SelectField';
 
 interface AddStepProps {
   readonly label: string;
@@ -12,6 +13,8 @@ interface AddStepProps {
   readonly after: string | null;
   readonly plan: PlanRecord;
   readonly onEdit: (edits: readonly Edit[], touched: string) => void;
+  /** The step that was put in: the next is likely to follow it. */
+  readonly onPut?: (id: string) => void;
 }
 const ROOMS: readonly (readonly [Station, string])[] = [
   ['soak', 'Soak and wash'],
@@ -24,8 +27,7 @@ const allowed = (r: Recipe, k: Kind): boolean =>
   k !== 'wash' || r.steps.filter((s) => s.kind === 'wash').length < MOST_PASSES;
 
 /** Any step, put in after another: those that are usual here first. */
-export function AddStep({ label, usual, after, plan, onEdit }: AddStepProps) {
-  const id = useId();
+export function AddStep({ label, usual, after, plan, onEdit, onPut }: AddStepProps) {
   const [chosen, setChosen] = useState<Kind | null>(null);
   const { recipe } = plan;
   const can = KINDS.filter((k) => allowed(recipe, k));
@@ -39,29 +41,19 @@ export function AddStep({ label, usual, after, plan, onEdit }: AddStepProps) {
       [...(foods.length > 0 ? [{ do: 'foods' as const, foods }] : []), { do: 'insert', after, step }],
       `add.${step.id}`,
     );
+    onPut?.(step.id);
   };
   return (
     <div className="flex items-end gap-2 self-end">
-      <div className="min-w-0">
-        <label htmlFor={id} className="small quiet block">
-          {label}
-        </label>
-        <span className="select w-full max-w-56">
-          <select id={id} value={kind} onChange={(e) => setChosen(e.target.value as Kind)}>
-            {rooms.map(([station, name]) => (
-              <optgroup key={station} label={name}>
-                {can
-                  .filter((k) => kindOf(k).station === station)
-                  .map((k) => (
-                    <option key={k} value={k}>
-                      {kindOf(k).label}
-                    </option>
-                  ))}
-              </optgroup>
-            ))}
-          </select>
-        </span>
-      </div>
+      <SelectField
+        label={label}
+        value={kind}
+        groups={rooms.map(([station, name]) => [
+          name,
+          can.filter((k) => kindOf(k).station === station).map((k) => [k, kindOf(k).label] as const),
+        ])}
+        onChange={(k) => setChosen(k as Kind)}
+      />
       <button type="button" className="btn btn-outline" onClick={put}>
         Add
       </button>

@@ -1,8 +1,8 @@
-import { useId } from 'react';
 import { MATERIALS, WATER } from '@ironpan/core/materials';
 import type { Material } from '@ironpan/core/materials';
 import type { Recipe } from '@ironpan/core/steps';
 import { useMaterials } from '../../live/useOwn';
+import { SelectField } from '../../ui/SelectField';
 
 interface Chosen {
   readonly id: string;
@@ -25,7 +25,6 @@ const named = (m: Material): string =>
 /** Any food: own ones first, then what is ground, then what is stirred in. */
 export function FoodChoice({ label, value, of, hideLabel = false, recipe, onChange }: FoodChoiceProps) {
   const own = useMaterials();
-  const id = useId();
   if (!own) return null;
   const mine = own.map((m) => m.material);
   const known = [...mine, ...MATERIALS.filter((m) => !mine.some((x) => x.id === m.id))];
@@ -42,26 +41,13 @@ export function FoodChoice({ label, value, of, hideLabel = false, recipe, onChan
   const choose = (to: string): void =>
     onChange({ id: to, material: to === WATER ? null : (fits.find((m) => m.id === to) ?? null) });
   return (
-    <div className="min-w-0">
-      <label htmlFor={id} className={hideLabel ? 'sr-only' : 'small quiet block'}>
-        {label}
-      </label>
-      <span className="select w-full max-w-56">
-        <select id={id} value={value} onChange={(e) => choose(e.target.value)}>
-          {liquid && <option value={WATER}>Water</option>}
-          {groups.map(([group, foods]) =>
-            foods.length === 0 ? null : (
-              <optgroup key={group} label={group}>
-                {foods.map((m) => (
-                  <option key={m.id} value={m.id}>
-                    {named(m)}
-                  </option>
-                ))}
-              </optgroup>
-            ),
-          )}
-        </select>
-      </span>
-    </div>
+    <SelectField
+      label={label}
+      hideLabel={hideLabel}
+      value={value}
+      options={liquid ? [[WATER, 'Water']] : []}
+      groups={groups.map(([name, foods]) => [name, foods.map((m) => [m.id, named(m)] as const)] as const)}
+      onChange={choose}
+    />
   );
 }

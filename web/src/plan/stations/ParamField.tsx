@@ -1,11 +1,11 @@
 import type { Kit } from '@ironpan/core/kitchen';
 import { fromInner, toInner } from '@ironpan/core/units';
 import type { NumberSpec, ParamSpec, ParamValue } from '@ironpan/core/steps';
-import { CHOICES } from '@ironpan/core/words';
+import { CHOICES, WATER_CUP_G } from '@ironpan/core/words';
 import { NumberField } from '../../ui/NumberField';
 import { SelectField } from '../../ui/SelectField';
 import type { Units } from '../../ui/cups';
-import { AmountField, WATER_CUP_G } from './AmountField';
+import { AmountField } from './AmountField';
 
 interface ParamFieldProps {
   readonly spec: ParamSpec;
