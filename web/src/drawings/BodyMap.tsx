@@ -2,6 +2,8 @@ import { useMemo, useState } from 'react';
 import { contours } from 'd3-contour';
 import type { LeverMap } from '@ironpan/core/questions';
 import { GROUND } from './mapLevels';
+import { namesAlong, textBox } from './mapLabels';
+import type { Spot } from './mapLabels';
 import { between } from './mapValue';
 import type { Level } from './mapLevels';
 
@@ -38,6 +40,20 @@ export function BodyMap({ map, levels, width, height, now, nowText, xText, yText
   const shapes = useMemo(() => shapesOf(map, levels, w, h), [map, levels, w, h]);
   const px = (v: number): number => PAD.left + share(map.xs, v) * w;
   const py = (v: number): number => PAD.top + (1 - share(map.ys, v)) * h;
+  const nowLeft = px(now[0]) > width - 24 - 8 * nowText.length;
+  const nowAt: Spot = [
+    px(now[0]) + (nowLeft ? -14 : 13),
+    py(now[1]) - 9 < PAD.top + 12 ? py(now[1]) + 20 : py(now[1]) - 9,
+  ];
+  const nowAnchor = nowLeft ? 'end' : 'start';
+  const names = namesAlong(
+    shapes.regions.map((r) => ({
+      name: r.name,
+      points: r.line.map(([x, y]): Spot => [PAD.left + x, PAD.top + y]),
+    })),
+    { left: PAD.left, right: PAD.left + w, top: PAD.top, bottom: PAD.top + h },
+    [textBox(nowText, ...nowAt, nowAnchor)],
+  );
   const [at, setAt] = useState<readonly [tx: number, ty: number] | null>(null);
   /** Shares of the frame, from the left and from below; null: outside. */
   const pointed = (e: React.MouseEvent<SVGSVGElement>): readonly [number, number] | null => {
@@ -78,12 +94,13 @@ export function BodyMap({ map, levels, width, height, now, nowText, xText, yText
           </g>
         ))}
       </g>
-      {shapes.regions.map((r) =>
-        r.label ? (
+      {shapes.regions.map((r, i) => {
+        const spot = names[i];
+        return spot ? (
           <text
             key={r.name}
-            x={Math.min(width - 70, Math.max(PAD.left + 34, PAD.left + r.label[0]))}
-            y={Math.min(height - PAD.bottom - 8, Math.max(PAD.top + 16, PAD.top + r.label[1]))}
+            x={spot[0]}
+            y={spot[1]}
             textAnchor="middle"
             fontSize={14}
             fontWeight={700}
@@ -94,8 +111,8 @@ export function BodyMap({ map, levels, width, height, now, nowText, xText, yText
           >
             {r.name}
           </text>
-        ) : null,
-      )}
+        ) : null;
+      })}
       <rect x={PAD.left} y={PAD.top} width={w} height={h} fill="none" stroke="var(--ink)" strokeWidth={1.5} />
       {ticks(map.xs).map((v) => (
         <text
@@ -117,9 +134,9 @@ export function BodyMap({ map, levels, width, height, now, nowText, xText, yText
       ))}
       <circle cx={px(now[0])} cy={py(now[1])} r={8} fill="var(--flame)" stroke="var(--ink)" strokeWidth={2} />
       <text
-        x={px(now[0]) > width - 24 - 8 * nowText.length ? px(now[0]) - 14 : px(now[0]) + 13}
-        y={py(now[1]) - 9 < PAD.top + 12 ? py(now[1]) + 20 : py(now[1]) - 9}
-        textAnchor={px(now[0]) > width - 24 - 8 * nowText.length ? 'end' : 'start'}
+        x={nowAt[0]}
+        y={nowAt[1]}
+        textAnchor={nowAnchor}
         fontSize={13}
         fontWeight={700}
         fill="var(--ink)"
@@ -187,21 +204,19 @@ function ticks(v: readonly number[]): readonly number[] {
 }
 
 type Grid = readonly (readonly number[])[];
-/** Contours of a grid whose rows go upwards, as paths in a w × h frame. A grid with no such edge: an empty path. */
-function path(
-  grid: Grid,
-  from: number,
-  w: number,
-  h: number,
-): { readonly d: string; readonly at: readonly [number, number] | null } {
+/**
+ * Contours of a grid whose rows go upwards, as paths in a w × h frame, and the points its name may stand at. A grid with no
+ * such edge: an empty path.
+ */
+function path(grid: Grid, from: number, w: number, h: number): { readonly d: string; readonly line: readonly Spot[] } {
   const ny = grid.length;
   const nx = grid[0]?.length ?? 0;
-  if (nx < 2 || ny < 2) return { d: '', at: null };
+  if (nx < 2 || ny < 2) return { d: '', line: [] };
   const shape = contours().size([nx, ny]).smooth(true).contour(grid.flat(), from);
   const sx = (x: number): number => ((x - 0.5) / (nx - 1)) * w;
   const sy = (y: number): number => h - ((y - 0.5) / (ny - 1)) * h;
   let d = '';
-  const line: [number, number][] = [];
+  const line: Spot[] = [];
   for (const polygon of shape.coordinates)
     for (const ring of polygon) {
       d +=
@@ -209,8 +224,9 @@ function path(
       // The frame closes the region; its line is what runs inside.
       for (const [x = 0, y = 0] of ring) if (inside(sx(x), w) && inside(sy(y), h)) line.push([sx(x), sy(y)]);
     }
-  if (line.length > 0) return { d, at: line[Math.floor(line.length / 2)] ?? null };
-  return { d, at: grid.some((row) => row.some((v) => v >= from)) ? [w / 2, h / 2] : null };
+  if (line.length > 0) return { d, line };
+  const all = grid.some((row) => row.some((v) => v >= from));
+  return { d, line: all ? [0.25, 0.5, 0.75].map((t): Spot => [w / 2, t * h]) : [] };
 }
 const inside = (x: number, of: number): boolean => x > 2 && x < of - 2;
 function shapesOf(map: LeverMap, levels: readonly Level[], w: number, h: number) {
@@ -218,7 +234,7 @@ function shapesOf(map: LeverMap, levels: readonly Level[], w: number, h: number)
     ground: levels.slice(1).map((b) => path(map.ground, b.from, w, h).d),
     regions: REGIONS.map((r) => {
       const edge = path(map[r.of], EDGE, w, h);
-      return { ...r, edge: edge.d, some: path(map[r.of], SOME, w, h).d, label: edge.at };
+      return { ...r, edge: edge.d, some: path(map[r.of], SOME, w, h).d, line: edge.line };
     }),
   };
 }
