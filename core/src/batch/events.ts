@@ -1,5 +1,6 @@
 import type { Beliefs, Kit, Stream } from '../kitchen';
 import type { Reading, Recipe, Trace } from '../steps';
+import type { Look } from './looks';
 
 /**
  * One line of a log. `seq` is one more than the highest its writer had seen in that log: lines are read in (seq, id),
@@ -72,10 +73,13 @@ export interface FilledJar {
 }
 
 /** Where a jar can stand. */
-export const JAR_PLACES = ['fridge', 'freezer', 'room'] as const;
+export const JAR_PLACES = ['fridge', 'freezer', 'room', 'bag'] as const;
 export type JarPlace = (typeof JAR_PLACES)[number];
-/** Why a jar was thrown away: turned; past its time; to be safe; spilt; something else. */
-export const THROWN_REASONS = ['turned', 'past', 'safe', 'spilt', 'other'] as const;
+/** Where it was for a while, told afterwards. */
+export const OUT_PLACES = ['table', 'bag', 'other'] as const;
+export type OutPlace = (typeof OUT_PLACES)[number];
+/** Why a jar was thrown away: turned; past its time; to be safe; nobody liked it; spilt; the jar broke; something else. */
+export const THROWN_REASONS = ['turned', 'past', 'safe', 'disliked', 'spilt', 'broken', 'other'] as const;
 export type ThrownReason = (typeof THROWN_REASONS)[number];
 /** How what had separated came back when it was shaken, from wholly to not. */
 export const CAME_BACK = ['wholly', 'partly', 'not'] as const;
@@ -84,8 +88,15 @@ export type JarEvent = Line & { readonly jar: string } & (
     | { readonly is: 'poured'; readonly ml: number }
     /** `placeC`, °C: null where the place has a log of its own (the fridge). */
     | { readonly is: 'moved'; readonly place: JarPlace; readonly placeC: number | null }
-    /** Where it stands became this warm, for this jar alone. */
-    | { readonly is: 'tempered'; readonly placeC: number }
+    /** It stood this warm from one instant to another, for this jar alone; `to` null: until it is moved. */
+    | {
+        readonly is: 'tempered';
+        readonly where: OutPlace;
+        readonly placeC: number;
+        readonly from: number;
+        readonly to: number | null;
+      }
+    | { readonly is: 'looked'; readonly look: Look }
     | { readonly is: 'boiled'; readonly forS: number }
     | { readonly is: 'heated'; readonly toC: number; readonly holdS: number }
     | { readonly is: 'shaken'; readonly cameBack: (typeof CAME_BACK)[number] }
@@ -95,7 +106,9 @@ export type JarEvent = Line & { readonly jar: string } & (
         readonly is: 'thrown';
         readonly why: ThrownReason;
         readonly text: string;
+        /** It turned between the last time it was fine and when that was found; null: not known, and found when told. */
         readonly lastFineAt: number | null;
+        readonly foundAt: number | null;
       }
     /** Takes back the line of this id; nothing is deleted. */
     | { readonly is: 'undone'; readonly of: string }

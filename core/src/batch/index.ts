@@ -17,14 +17,18 @@ export type { SoakingNow, HoldingNow } from './underWay';
 export { jobsOf, oneCookS, thingsOf } from './jobs';
 export type { Job } from './jobs';
 export { jarsOf } from './jars';
-export { jarNow } from './jarLife';
-export type { JarNow } from './jarLife';
+export { jarNow, layersAhead } from './jarLife';
+export type { JarNow, Lifted, SeenLook } from './jarLife';
+export type { OutCost, Spending } from './account';
+export type { Out } from './whereabouts';
+export { layersFault, LIKED, saysFine, saysNothing, saysTurned, SIGNS } from './looks';
+export type { Expected, Liked, Look, Scale, Sign } from './looks';
 export { endOfJar, inOrder, lastSeq, latestInstant, standing, unsaid } from './log';
 export type { Happening, JarHappening } from './log';
 export { digestOf, measuredMl } from './digest';
 export type { Digest } from './digest';
 export { fateOf } from './shelf';
-export { ABANDON_REASONS, CAME_BACK, JAR_PLACES, SKIP_REASONS, THROWN_REASONS } from './events';
+export { ABANDON_REASONS, CAME_BACK, JAR_PLACES, OUT_PLACES, SKIP_REASONS, THROWN_REASONS } from './events';
 export type {
   AbandonReason,
   BatchEvent,
@@ -33,6 +37,7 @@ export type {
   FridgeLine,
   JarEvent,
   JarPlace,
+  OutPlace,
   Promised,
   SkipReason,
   ThrownReason,

@@ -1,12 +1,38 @@
-import { isPulp, massG, NOTHING, portion, volumeMl } from '../kitchen';
+import { contents, isPulp, massG, NOTHING, portion, volumeMl } from '../kitchen';
 import type { Hygiene, Stream } from '../kitchen';
-import { contextOf, FROZEN_BELOW_C, isDone, keepBy, makeStep, neededHoldS, pulpBoilS } from '../steps';
-import type { KeepBy, Step } from '../steps';
+import { contextOf, fillHeightMm, isDone, keepBy, layersOf, makeStep, neededHoldS, pulpBoilS } from '../steps';
+import type { Ctx, KeepBy, Layer, Step } from '../steps';
+import { Account } from './account';
+import type { Spending } from './account';
 import type { FilledJar, FridgeLine, FrozenBatch, JarEvent, JarPlace, ThrownReason } from './events';
 import { fold } from './fold';
 import { endOfJar, standing } from './log';
+import { expectedOf, saysTurned } from './looks';
+import type { Expected, Look } from './looks';
+import { firstSpot, outsOf, stretches } from './whereabouts';
+import type { Spot, Stretch } from './whereabouts';
 import { MINUTE_S } from '../units';
 
+/** One look at a jar, beside what was expected of it at that moment. */
+export interface SeenLook {
+  readonly id: string;
+  readonly at: number;
+  readonly look: Look;
+  readonly expected: Expected;
+  /** How long it had stood since it was filled, poured from or shaken: by the clock, and as water at 20 °C, s. */
+  readonly stoodS: number;
+  readonly stillS: number;
+}
+/** A cap that was lifted off it: what each part weighs and holds, shares 0..1. */
+export interface Lifted {
+  readonly at: number;
+  readonly capG: number;
+  readonly capFat: number;
+  readonly restG: number;
+  readonly restFat: number;
+  /** How much of the fat came with the cap. */
+  readonly ofFat: number;
+}
 export interface JarNow {
   readonly leftMl: number;
   readonly leftG: number;
@@ -14,6 +40,8 @@ export interface JarNow {
   readonly why: ThrownReason | null;
   /** Time left, never beyond the caps; null for what has no keeping rule. */
   readonly keep: KeepBy | null;
+  /** Where its time went. */
+  readonly spending: Spending;
   readonly ageS: number;
   readonly hygiene: Hygiene;
   /** False: soy that has not had its boil; not to be eaten. */
@@ -23,18 +51,23 @@ export interface JarNow {
   /** Where it stands, and how warm that is, °C. */
   readonly place: JarPlace;
   readonly placeC: number;
+  /** Every look at it, the first first. */
+  readonly looks: readonly SeenLook[];
+  /** A look said that it has turned, and it has not been boiled away since. */
+  readonly turned: boolean;
+  /** What is expected of it now. */
+  readonly expected: Expected;
+  /** Layers as they were last seen since it last moved; null: only expected. */
+  readonly seenLayers: readonly Layer[] | null;
+  /** Since when it stands still. */
+  readonly stillSince: number;
+  readonly lifted: Lifted | null;
 }
 
 /** Pulp is boiled in as much water as it weighs (common practice: loose enough to roll). */
 const PULP_WATER = 1;
 /** The one stream of a jar's own fold. */
 const IN = 'jar';
-
-/** Where a jar stands from an instant on; `own`, °C: null where the fridge's log tells. */
-interface Spot {
-  readonly place: JarPlace;
-  readonly own: number | null;
-}
 
 /**
  * A jar's later life is the same fold: each event becomes steps over the stream it was filled with. Places and their
@@ -50,38 +83,71 @@ export function jarNow(
 ): JarNow {
   const ctx = contextOf(batch, batch.recipe.materials);
   const end = endOfJar(events);
-  // A jar that was filled before some figure of a stream was kept has it at its beginning.
-  let s: Stream = { ...NOTHING, ...jar.stream };
+  const outs = outsOf(jar, events);
+  // A jar that was filled before some figure of a stream was kept has it at its beginning. Filled, it is stirred.
+  let s: Stream = { ...NOTHING, ...jar.stream, stillS: 0 };
   let since = jar.filledAt;
   let madeAt = jar.filledAt;
-  let spot: Spot =
-    s.temperatureC < FROZEN_BELOW_C ? { place: 'freezer', own: s.temperatureC } : { place: 'fridge', own: null };
+  let stillSince = jar.filledAt;
+  let spot = firstSpot(jar);
+  let turned = false;
+  let seenLayers: readonly Layer[] | null = null;
+  let lifted: Lifted | null = null;
+  const looks: SeenLook[] = [];
+  const account = new Account(s.spentD);
+  const until = (at: number): void => {
+    for (const x of stretches(spot, outs, since, at, fridge, batch)) {
+      s = run(s, [standsFor(x, batch)], batch);
+      account.add(x, s.spentD);
+    }
+    since = Math.max(since, at);
+  };
+  const expected = (): Expected => expectedOf(s, jar.vesselMl, batch.kit.fridgeC, ctx);
   for (const e of standing(events)) {
     if (e === end) break;
-    s = run(s, keeps(spot, since, e.at, batch, fridge), batch);
-    since = Math.max(since, e.at);
+    until(e.at);
     if (e.is === 'moved') spot = { place: e.place, own: e.placeC };
-    else if (e.is === 'tempered') spot = { ...spot, own: e.placeC };
-    else s = happens(s, e, jar, batch);
+    else if (e.is === 'looked') {
+      const stoodS = Math.max(0, (since - stillSince) / 1000);
+      looks.push({ id: e.id, at: e.at, look: e.look, expected: expected(), stoodS, stillS: s.stillS });
+      turned ||= saysTurned(e.look);
+      seenLayers = e.look.layers ?? seenLayers;
+    } else if (e.is !== 'tempered') {
+      const before = s;
+      s = happens(s, e, jar, batch);
+      if (e.is === 'lifted') lifted = liftedOf(before, s, e.at) ?? lifted;
+      s = { ...s, stillS: 0 };
+      stillSince = since;
+      seenLayers = null;
+      account.settle(s.spentD);
+    }
     if (e.is === 'boiled') madeAt = e.at;
   }
-  s = run(s, keeps(spot, since, now, batch, fridge), batch);
-  const placeC = spot.own ?? fridgeAt(fridge, Math.max(now, jar.filledAt), batch);
-  const ageS = Math.max(0, (now - madeAt) / 1000);
+  until(now);
+  const [last] = stretches(spot, outs, Math.max(now, since), Math.max(now, since) + 1, fridge, batch);
+  const placeC = last?.placeC ?? batch.kit.fridgeC;
+  const keep = keepBy(s, placeC, batch.kit.use.jar, ctx);
   return {
     leftMl: end ? 0 : volumeMl(s),
     leftG: end ? 0 : massG(s),
     over: end ? end.is : null,
     why: end?.is === 'thrown' ? end.why : null,
-    keep: keepBy(s, placeC, batch.kit.use.jar, ctx),
-    ageS,
+    keep,
+    spending: account.told(keep, placeC),
+    ageS: Math.max(0, (now - madeAt) / 1000),
     hygiene: s.hygiene,
     done: isDone(s),
     boilS: isDone(s)
       ? 0
       : wholeMinutes(isPulp(jar.stream) ? pulpBoilS(batch.kit.altitudeM) : neededHoldS(s, ctx.boilC)),
-    place: spot.place,
+    place: last?.out ? (last.out.where === 'bag' ? 'bag' : 'room') : spot.place,
     placeC,
+    looks,
+    turned,
+    expected: expected(),
+    seenLayers,
+    stillSince,
+    lifted,
   };
 }
 
@@ -94,26 +160,15 @@ function run(s: Stream, steps: readonly Step[], batch: FrozenBatch): Stream {
   const start = { [IN]: { ...s, readyAtS: 0 } };
   return fold(recipe, { kit: batch.kit, beliefs: batch.beliefs, start }).products[IN] ?? portion(s, 0);
 }
-
-/** Standing from one instant to another: a `stand` for each stretch in which its place kept one temperature. */
-function keeps(spot: Spot, from: number, to: number, batch: FrozenBatch, fridge: readonly FridgeLine[]): Step[] {
-  const turns = spot.own === null ? fridge.map((f) => f.at).filter((at) => at > from && at < to) : [];
-  const instants = [from, ...turns.sort((a, b) => a - b), to];
-  return instants.slice(1).flatMap((until, i): Step[] => {
-    const begin = instants[i] ?? from;
-    const durationS = (until - begin) / 1000;
-    const placeC = spot.own ?? fridgeAt(fridge, begin, batch);
-    return durationS > 0 ? [inJar(`keep${i}`, placeC, durationS, batch)] : [];
+const standsFor = (x: Stretch, batch: FrozenBatch): Step =>
+  makeStep('stand', 'stand', {
+    of: IN,
+    place: 'other',
+    placeC: x.placeC,
+    vessel: 'jar',
+    jar: batch.kit.use.jar,
+    durationS: (x.to - x.from) / 1000,
   });
-}
-const inJar = (id: string, placeC: number, durationS: number, batch: FrozenBatch): Step =>
-  makeStep(id, 'stand', { of: IN, place: 'other', placeC, vessel: 'jar', jar: batch.kit.use.jar, durationS });
-/** What the fridge's log said at an instant, °C; before it begins, what the batch's kitchen said. */
-function fridgeAt(fridge: readonly FridgeLine[], at: number, batch: FrozenBatch): number {
-  let last: FridgeLine | null = null;
-  for (const f of fridge) if (f.at <= at && (last === null || f.at >= last.at)) last = f;
-  return last?.placeC ?? batch.kit.fridgeC;
-}
 
 /** What one event does to what is in the jar. */
 function happens(s: Stream, e: JarEvent, jar: FilledJar, batch: FrozenBatch): Stream {
@@ -127,17 +182,41 @@ function happens(s: Stream, e: JarEvent, jar: FilledJar, batch: FrozenBatch): St
     case 'heated':
       return run(s, [makeStep('heat', 'heat', { of: IN, toC: e.toC, holdS: e.holdS })], batch);
     case 'lifted':
-      return run(s, [makeStep('lift', 'lift', { of: IN, into: 'cap', standS: 0 })], batch);
-    // Shaken, the layers begin anew; what is in the jar stays what it was.
+      return run(s, [makeStep('lift', 'lift', { of: IN, into: 'cap', standS: 0, ...weighed(s, e.capG) })], batch);
     case 'shaken':
     case 'moved':
     case 'tempered':
+    case 'looked':
     case 'finished':
     case 'given':
     case 'thrown':
     case 'undone':
       return s;
   }
+}
+/** Fat that stays behind when a set cap is lifted, share of the rest (models §7). */
+const LEFT_FAT = 0.02;
+/** A cap that was weighed says how rich it is: with what stays behind, its fat is all the jar had. */
+function weighed(s: Stream, capG: number | null): { readonly capFat?: number } {
+  const mass = massG(s);
+  if (capG === null || capG <= 0 || mass <= 0) return {};
+  const fat = contents(s).fat / mass;
+  return { capFat: Math.min(0.8, Math.max(0.2, LEFT_FAT + (mass * (fat - LEFT_FAT)) / capG)) };
+}
+function liftedOf(before: Stream, after: Stream, at: number): Lifted | null {
+  const capG = massG(before) - massG(after);
+  if (capG < 1e-6) return null;
+  const fat = contents(before).fat;
+  const rest = contents(after).fat;
+  const restG = massG(after);
+  return {
+    at,
+    capG,
+    capFat: (fat - rest) / capG,
+    restG,
+    restFat: restG > 0 ? rest / restG : 0,
+    ofFat: fat > 0 ? (fat - rest) / fat : 0,
+  };
 }
 const COOLED_C = 20;
 const boil = (forS: number): Step[] => [
@@ -149,3 +228,24 @@ function boiledPulp(s: Stream, forS: number, batch: FrozenBatch): Stream {
   const out = run({ ...s, freeWaterG: s.freeWaterG + PULP_WATER * massG(s) }, boil(forS), batch);
   return { ...out, freeWaterG: Math.min(out.freeWaterG, s.freeWaterG) };
 }
+
+/** The layers expected of a jar's fill after it has stood so long in the fridge, at each of these hours. */
+export function layersAhead(
+  jar: FilledJar,
+  batch: FrozenBatch,
+  hours: readonly number[],
+): readonly { readonly hours: number; readonly layers: readonly Layer[] }[] {
+  const ctx: Ctx = contextOf(batch, batch.recipe.materials);
+  const s = { ...NOTHING, ...jar.stream, stillS: 0, temperatureC: batch.kit.fridgeC };
+  const high = fillHeightMm(volumeMl(s), jar.vesselMl);
+  return hours.map((h) => ({
+    hours: h,
+    layers: layersOf(
+      run(s, h > 0 ? [standsFor({ ...HERE, to: h * 3_600_000, placeC: batch.kit.fridgeC }, batch)] : [], batch),
+      high,
+      ctx,
+    ),
+  }));
+}
+const HERE = { from: 0, place: 'fridge', out: null, usualC: 0 } as const;
+export type { Spot };

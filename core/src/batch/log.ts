@@ -47,7 +47,9 @@ export function commandKey(h: Happening | JarHappening): string {
     case 'moved':
       return `moved ${h.place} ${h.placeC}`;
     case 'tempered':
-      return `tempered ${h.placeC}`;
+      return `tempered ${h.placeC} ${h.from} ${h.to}`;
+    case 'looked':
+      return `looked ${JSON.stringify(h.look)}`;
     case 'paused':
     case 'resumed':
     case 'clockSet':

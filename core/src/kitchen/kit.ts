@@ -113,6 +113,8 @@ export const COEFFICIENTS = {
   dissolving: { sd: 0.4, low: 0.2, high: 5 },
   swelling: { sd: 0.25, low: 0.4, high: 2.5 },
   leaving: { sd: 0.1, low: 0.5, high: 1.2 },
+  settling: { sd: 0.4, low: 0.1, high: 10 },
+  packing: { sd: 0.25, low: 0.3, high: 3 },
 } as const;
 export type CoefficientKind = keyof typeof COEFFICIENTS;
 const ids = new Map<CoefficientKind, Map<string, string>>();

@@ -97,5 +97,7 @@ export function merge(a: Stream, b: Stream): Draft {
     above5S: Math.max(a.above5S, b.above5S),
     keptS: Math.max(a.keptS, b.keptS),
     frozenS: Math.max(a.frozenS, b.frozenS),
+    // Poured together, it is stirred.
+    stillS: 0,
   };
 }

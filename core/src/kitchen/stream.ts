@@ -66,6 +66,8 @@ export interface Stream {
   /** How old the milk is, s: unfrozen and frozen, since it was opened or last made safe. The caps count from there. */
   readonly keptS: number;
   readonly frozenS: number;
+  /** How long it has stood still since it was last stirred or shaken, s of water at 20 °C: its layers follow from it. */
+  readonly stillS: number;
 }
 
 const NO_INHIBITOR: Inhibitor = { labile: 0, stable: 0, of: 0 };
@@ -107,6 +109,7 @@ export const NOTHING: Stream = {
   above5S: 0,
   keptS: 0,
   frozenS: 0,
+  stillS: 0,
 };
 
 /** A stream being made: changed in place, then handed on as a {@link Stream}. */
@@ -152,6 +155,7 @@ export function draftOf(s: Stream): Draft {
     above5S: s.above5S,
     keptS: s.keptS,
     frozenS: s.frozenS,
+    stillS: s.stillS,
   };
 }
 /** A stream with some of it changed. */

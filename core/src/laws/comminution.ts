@@ -92,6 +92,24 @@ export function feltShare(characteristicUm: number, topUm: number): number {
   return passed > 0 ? gritThrough(characteristicUm, topUm) / passed : 0;
 }
 
+/** Sizes at which the fines of a milk are taken, µm, each standing for the span between its neighbours’ geometric means. */
+const FINE_UM = [2, 4, 8, 12, 18, 27, 40, 60, 90, 135, 200, 300, 450] as const;
+/**
+ * What came through a mesh, by size: [µm, share of it], Σ 1. Rosin & Rammler’s distribution with the soft cut of
+ * {@link gritThrough}. Nothing ground (0 µm): none.
+ */
+export function finesBySize(characteristicUm: number, topUm: number): readonly (readonly [number, number])[] {
+  if (characteristicUm <= 0) return [];
+  const weights = FINE_UM.map((x, i) => {
+    const low = i === 0 ? 0 : Math.sqrt(x * (FINE_UM[i - 1] as number));
+    const high = Math.sqrt(x * (FINE_UM[i + 1] ?? x * 2));
+    const beside = (x / topUm) ** 4;
+    return (coarserThan(low, characteristicUm) - coarserThan(high, characteristicUm)) / (1 + beside);
+  });
+  const all = weights.reduce((a, b) => a + b, 0);
+  return FINE_UM.map((x, i) => [x, all > 0 ? (weights[i] as number) / all : 0] as const);
+}
+
 /** A jug that is warmer than this lifts its lid, °C (common practice). */
 export const HOT_JUG_C = 60;
 /**

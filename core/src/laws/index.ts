@@ -31,6 +31,7 @@ export {
   kneadedShare,
   KNEAD_RUN_S,
   feltShare,
+  finesBySize,
   gritThrough,
   HOT_JUG_C,
   jugFillShare,
@@ -117,4 +118,6 @@ export {
 } from './hydrolysis';
 export { platoToGravity } from './sweetness';
 export { dryingS, ovenWetBulbC, PULP_MOISTURE, OVEN_W_PER_M2K } from './drying';
-export { settlingMmPerH, capG, HEAVIER, HELD_UP_FROM } from './settling';
+export { settlingMmPerH, standingPace, capG, HEAVIER, HELD_UP_FROM } from './settling';
+export { approached, layersAfter, PACKS_TO, SEEN_FROM, serumShare } from './layering';
+export type { Layer, LayerKind, Swarm } from './layering';

@@ -1,4 +1,6 @@
 import { within } from './domain';
+import { FROZEN_BELOW_C } from './spoilage';
+import { waterMPaS } from './thickening';
 
 /** Density above that of the milk, kg/m³ (models §7). */
 export const HEAVIER = { starch: 500, grit: 350, fat: -95 } as const;
@@ -11,6 +13,11 @@ export function settlingMmPerH(deltaKgM3: number, um: number, mPaS: number, phi 
   const ms = (deltaKgM3 * G * (um * 1e-6) ** 2) / ((18 * within('viscosity', mPaS, 1e-3, Infinity)) / 1000);
   return ms * 3.6e6 * (1 - within('volume share', phi, 0, 1)) ** 4.65;
 }
+/**
+ * Pace at which a standing milk parts, relative to 20 °C: by how thin its water is there (Vogel). 4 °C: .64; frozen: 0.
+ */
+export const standingPace = (c: number): number =>
+  c < FROZEN_BELOW_C ? 0 : waterMPaS(20) / waterMPaS(Math.min(c, 150));
 /** Swollen starch this crowded settles no more, volume share. */
 export const HELD_UP_FROM = 0.5;
 

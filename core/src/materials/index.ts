@@ -5,6 +5,7 @@ export { materialById, withCooked } from './lookup';
 export { STIRRED_IN, WATER } from './stirredIn';
 export { SOYBEANS } from './soy';
 export type { Material, Basis, Hydration, ByTemperature, StarchBody, Keeps } from './types';
-export { heatCapacity, density, FAT_KG_PER_M3, WATER_G_PER_ML } from './properties';
+export { particlesOf } from './particles';
+export { heatCapacity, density, FAT_KG_PER_M3, STARCH_G_PER_ML, WATER_G_PER_ML } from './properties';
 export { ownMaterial, likeOf, refusalOf } from './own';
 export type { OwnParts, Refusal } from './own';

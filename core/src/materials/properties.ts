@@ -24,6 +24,9 @@ export function heatCapacity(waterG: number, g: Grams, c: number): number {
 /** Density of water at 20 °C, g/ml (Choi & Okos 1986; 998.2 kg/m³): a volume of water says its grams. */
 export const WATER_G_PER_ML = 0.9982;
 
+/** Dry starch, as all carbohydrate, g/ml at 20 °C (Choi & Okos 1986; 1592.9 kg/m³). */
+export const STARCH_G_PER_ML = 1.5929;
+
 /** Fat at 20 °C, kg/m³ (Choi & Okos 1986). */
 export const FAT_KG_PER_M3 = 917.2;
 
@@ -39,7 +42,7 @@ export function density(waterG: number, g: Grams): number {
     waterG / (1000 * WATER_G_PER_ML) +
     g.protein / 1319.5 +
     g.fat / FAT_KG_PER_M3 +
-    (g.starch + g.sugars + g.otherCarb) / 1592.9 +
+    (g.starch + g.sugars + g.otherCarb) / (1000 * STARCH_G_PER_ML) +
     (g.solubleFibre + g.insolubleFibre) / 1304.2 +
     (g.ash + g.salt) / 2418.2;
   return mass / volume / 1000;

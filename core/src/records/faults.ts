@@ -70,6 +70,12 @@ function sentence(type: string, c: Readonly<Record<string, unknown>>): string {
       return `has no ${text(c.kind)} among its things; every kitchen needs one`;
     case 'kit.use':
       return `uses the ${text(c.kind)} ${shown(c.used)}, which is not among its things`;
+    case 'layers.fault':
+      return 'must name the layers from the top down (cream, clear, body, clear, sediment), their shares adding up to 1';
+    case 'look.nothing':
+      return 'says nothing of the jar';
+    case 'time.order':
+      return 'ends before it begins';
     case 'name.reserved':
       return `is ${value}, a word that JavaScript keeps for itself; choose another name`;
     case 'stream.food':

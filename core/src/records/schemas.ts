@@ -1,6 +1,19 @@
 import Joi from 'joi';
-import { ABANDON_REASONS, CAME_BACK, JAR_PLACES, SKIP_REASONS, THROWN_REASONS } from '../batch';
-import type { BatchEvent, JarEvent, Promised } from '../batch';
+import {
+  ABANDON_REASONS,
+  CAME_BACK,
+  JAR_PLACES,
+  layersFault,
+  LIKED,
+  OUT_PLACES,
+  saysNothing,
+  SIGNS,
+  SKIP_REASONS,
+  THROWN_REASONS,
+} from '../batch';
+import type { BatchEvent, JarEvent, Look, Promised } from '../batch';
+import { BEANY_SCALE, BODY_SCALE, GRIT_SCALE, SLIP_SCALE, SWEET_SCALE } from '../steps';
+import type { Layer } from '../steps';
 import { KIT_SPECS, THING_KINDS, THING_SPECS } from '../kitchen';
 import type { KitSpec, Stream, ThingKind } from '../kitchen';
 import type { Reading } from '../steps';
@@ -88,6 +101,7 @@ const stream = exactly<Stream>({
   // Jars filled before these were kept were new when they were filled.
   keptS: amount().optional(),
   frozenS: amount().optional(),
+  stillS: amount().optional(),
 });
 const promised = exactly<Promised>({
   volumeMl: amount(),
@@ -143,8 +157,31 @@ const EVENTS: { readonly [K in BatchEvent['is']]: Joi.ObjectSchema } = {
   paused: exactly<EventOf<'paused'>>({ ...happened, is: 'paused' }),
   resumed: exactly<EventOf<'resumed'>>({ ...happened, is: 'resumed' }),
 };
-const jarHappened = { v: Joi.valid(2), id: id(), jar: id(), seq: seq(), at: instant() };
+const jarHappened = { v: Joi.valid(3), id: id(), jar: id(), seq: seq(), at: instant() };
 const placeC = number(-40, 60);
+const oneOf = (scale: readonly string[]): Joi.Schema => Joi.valid(...scale).optional();
+/** A look: words of the scales, layers that make up a jar, and something said at all. */
+const look = exactly<Look>({
+  by: text(40).optional(),
+  layers: Joi.array()
+    .items(object({ kind: Joi.valid('cream', 'clear', 'body', 'sediment'), share: number(0, 1) }))
+    .min(1)
+    .max(5)
+    .custom((l: Layer[], h) => (layersFault(l) === 'none' ? l : h.error('layers.fault')))
+    .optional(),
+  thick: oneOf(BODY_SCALE),
+  slip: oneOf(SLIP_SCALE),
+  grit: oneOf(GRIT_SCALE),
+  beany: oneOf(BEANY_SCALE),
+  sweet: oneOf(SWEET_SCALE),
+  liked: oneOf(LIKED),
+  signs: Joi.array()
+    .items(Joi.valid(...SIGNS))
+    .max(SIGNS.length)
+    .unique()
+    .optional(),
+  note: Joi.string().max(2000).optional(),
+}).custom((l: Look, h) => (saysNothing(l) ? h.error('look.nothing') : l));
 type JarEventOf<K extends JarEvent['is']> = JarEventRecord & { readonly is: K };
 /** The same for a jar. */
 const JAR_EVENTS: { readonly [K in JarEvent['is']]: Joi.ObjectSchema } = {
@@ -155,7 +192,15 @@ const JAR_EVENTS: { readonly [K in JarEvent['is']]: Joi.ObjectSchema } = {
     place: Joi.valid(...JAR_PLACES),
     placeC: placeC.allow(null),
   }),
-  tempered: exactly<JarEventOf<'tempered'>>({ ...jarHappened, is: 'tempered', placeC }),
+  tempered: exactly<JarEventOf<'tempered'>>({
+    ...jarHappened,
+    is: 'tempered',
+    where: Joi.valid(...OUT_PLACES),
+    placeC,
+    from: instant(),
+    to: instant().allow(null),
+  }).custom((e: JarEventOf<'tempered'>, h) => (e.to !== null && e.to < e.from ? h.error('time.order') : e)),
+  looked: exactly<JarEventOf<'looked'>>({ ...jarHappened, is: 'looked', look }),
   boiled: exactly<JarEventOf<'boiled'>>({ ...jarHappened, is: 'boiled', forS: number(0, 4 * 3600) }),
   heated: exactly<JarEventOf<'heated'>>({
     ...jarHappened,
@@ -173,6 +218,7 @@ const JAR_EVENTS: { readonly [K in JarEvent['is']]: Joi.ObjectSchema } = {
     why: Joi.valid(...THROWN_REASONS),
     text: words,
     lastFineAt: instant().allow(null),
+    foundAt: instant().allow(null),
   }),
   undone: exactly<JarEventOf<'undone'>>({ ...jarHappened, is: 'undone', of: id() }),
 };

@@ -36,7 +36,7 @@ export type EventRecord = BatchEvent & { readonly v: 3 };
 export interface JarRecord extends FilledJar {
   readonly v: 2;
 }
-export type JarEventRecord = JarEvent & { readonly v: 2 };
+export type JarEventRecord = JarEvent & { readonly v: 3 };
 /** One line of the fridge's own log: how cold it was set from an instant on. */
 export interface FridgeRecord extends FridgeLine {
   readonly v: 1;

@@ -1,5 +1,6 @@
 import { batchTo2, jarTo2, kitTo2, planTo2 } from './to2';
 import { eventTo2, jarEventTo2 } from './logTo2';
+import { jarEventTo3 } from './logTo3';
 import { batchTo3, eventTo3, methodTo2, planTo3, undoTo2 } from './to3';
 import type { Versions } from './migrate';
 import type { Table } from './types';
@@ -11,7 +12,7 @@ export const VERSIONS: Readonly<Record<Table, Versions>> = {
   batches: { migrations: [batchTo2, batchTo3] },
   events: { migrations: [eventTo2, eventTo3] },
   jars: { migrations: [jarTo2] },
-  jarEvents: { migrations: [jarEventTo2] },
+  jarEvents: { migrations: [jarEventTo2, jarEventTo3] },
   materials: { migrations: [] },
   methods: { migrations: [methodTo2] },
   fridge: { migrations: [] },

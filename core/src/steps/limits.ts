@@ -4,6 +4,7 @@
  */
 export {
   BODY_FROM,
+  approached,
   boilingC,
   boilingShare,
   BOIL_AT_LEAST_S,
@@ -22,7 +23,9 @@ export {
   OUT_OF_COLD,
   passesBelowUm,
   PASTEURISED_MIN,
+  serumShare,
   SLIPPERY_FROM,
+  spoilagePace,
   standsUntilS,
   vesselKJPerK,
   TOUCHED_CAP_DAYS,

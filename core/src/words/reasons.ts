@@ -21,7 +21,9 @@ export const THROWN_WHY: Readonly<Record<ThrownReason, string>> = {
   turned: 'It turned',
   past: 'Past its time',
   safe: 'To be safe',
+  disliked: 'Nobody liked it',
   spilt: 'Spilt',
+  broken: 'The jar broke',
   other: 'Something else',
 };
 /** The cook's own words where there are any, else the usual ones; "" where nothing was said. */

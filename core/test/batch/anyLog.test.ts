@@ -101,11 +101,33 @@ describe('any jar', () => {
         fc.oneof(
           fc.integer({ min: 1, max: 3000 }).map((ml) => ({ is: 'poured', ml })),
           fc.integer({ min: 0, max: 11 }).map((i) => ({ is: 'undone', of: `j${i}` })),
-          fc.double({ min: -20, max: 40, noNaN: true }).map((placeC) => ({ is: 'tempered', placeC })),
+          fc
+            .tuple(
+              fc.double({ min: -20, max: 40, noNaN: true }),
+              fc.integer({ min: -86_400_000, max: 20 * 86_400_000 }),
+              fc.option(fc.integer({ min: 0, max: 86_400_000 })),
+            )
+            .map(([placeC, after, forMs]) => {
+              const from = batch.startedAt + after;
+              return { is: 'tempered', where: 'table', placeC, from, to: forMs === null ? null : from + forMs };
+            }),
+          fc.constantFrom<Loose>(
+            { is: 'looked', look: { signs: ['fine'] } },
+            {
+              is: 'looked',
+              look: {
+                thick: 'creamy',
+                layers: [
+                  { kind: 'clear', share: 0.2 },
+                  { kind: 'body', share: 0.8 },
+                ],
+              },
+            },
+          ),
           fc.constantFrom<Loose>(
             { is: 'finished' },
             { is: 'given' },
-            { is: 'thrown', why: 'other', text: 'x', lastFineAt: null },
+            { is: 'thrown', why: 'other', text: 'x', lastFineAt: null, foundAt: null },
             { is: 'boiled', forS: 1200 },
             { is: 'heated', toC: 72, holdS: 60 },
             { is: 'shaken', cameBack: 'partly' },

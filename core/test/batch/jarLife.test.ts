@@ -59,7 +59,7 @@ describe('where a jar stood is its past: no later setting rewrites it', () => {
     expect([back.place, back.placeC]).toEqual(['fridge', 4]);
   });
   test('a temperature told for this jar alone holds until it is moved', () => {
-    const told = [ev(1, 10, { is: 'tempered', placeC: 12 })];
+    const told = [ev(1, 10, { is: 'tempered', where: 'other', placeC: 12, from: T + 10 * HOUR, to: null })];
     expect(jarNow(milk, told, batch, [fridge(4)], T + 12 * HOUR).placeC).toBe(12);
     expect(keep(told, [fridge(4)], 30)).toBeLessThan(keep([], [fridge(4)], 30));
   });

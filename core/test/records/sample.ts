@@ -1,7 +1,7 @@
 import { unlearned } from '../../src/kitchen';
 import { jarsOf, progressOf, promisedOf } from '../../src/batch';
 import { look } from '../../src/questions';
-import type { BatchEvent } from '../../src/batch';
+import type { BatchEvent, Look } from '../../src/batch';
 import { materialById, MATERIALS, ownMaterial } from '../../src/materials';
 import { METHODS, recipeOf } from '../../src/methods';
 import type { BatchRecord, Kitchen } from '../../src/records';
@@ -44,6 +44,24 @@ export function wholeRun(batch: BatchRecord, eachMin = 10): BatchEvent[] {
     ];
   });
 }
+/** A look that says everything there is to say. */
+export const WHOLE_LOOK: Look = {
+  by: 'M',
+  layers: [
+    { kind: 'body', share: 0.9 },
+    { kind: 'clear', share: 0.06 },
+    { kind: 'sediment', share: 0.04 },
+  ],
+  thick: 'likeMilk',
+  slip: 'clean',
+  grit: 'faint',
+  beany: 'faint',
+  sweet: 'not',
+  liked: 'yes',
+  signs: ['fine'],
+  note: 'nutty',
+};
+const onTheTable = { where: 'table', placeC: 25, from: T0 + 312 * MIN, to: T0 + 318 * MIN } as const;
 /** A small kitchen with one of everything. */
 export function sampleKitchen(): Kitchen {
   const batch = sampleBatch();
@@ -88,19 +106,20 @@ export function sampleKitchen(): Kitchen {
     events,
     jars,
     jarEvents: [
-      { v: 2, id: 'j1', jar: first.id, seq: 1, at: T0 + 300 * MIN, is: 'poured', ml: 200 },
-      { v: 2, id: 'j2', jar: first.id, seq: 2, at: T0 + 310 * MIN, is: 'moved', place: 'room', placeC: 21 },
-      { v: 2, id: 'j3', jar: first.id, seq: 3, at: T0 + 320 * MIN, is: 'tempered', placeC: 25 },
-      { v: 2, id: 'j4', jar: first.id, seq: 4, at: T0 + 330 * MIN, is: 'shaken', cameBack: 'wholly' },
-      { v: 2, id: 'j5', jar: first.id, seq: 5, at: T0 + 340 * MIN, is: 'heated', toC: 70, holdS: 60 },
-      { v: 2, id: 'j6', jar: first.id, seq: 6, at: T0 + 345 * MIN, is: 'boiled', forS: 120 },
-      { v: 2, id: 'j7', jar: first.id, seq: 7, at: T0 + 350 * MIN, is: 'moved', place: 'fridge', placeC: null },
-      { v: 2, id: 'j8', jar: first.id, seq: 8, at: T0 + 360 * MIN, is: 'lifted', capG: null },
-      { v: 2, id: 'j9', jar: first.id, seq: 9, at: T0 + 370 * MIN, is: 'given' },
-      { v: 2, id: 'k1', jar: first.id, seq: 10, at: T0 + 380 * MIN, is: 'undone', of: 'j9' },
+      { v: 3, id: 'j1', jar: first.id, seq: 1, at: T0 + 300 * MIN, is: 'poured', ml: 200 },
+      { v: 3, id: 'j2', jar: first.id, seq: 2, at: T0 + 310 * MIN, is: 'moved', place: 'room', placeC: 21 },
+      { v: 3, id: 'j3', jar: first.id, seq: 3, at: T0 + 320 * MIN, is: 'tempered', ...onTheTable },
+      { v: 3, id: 'j4', jar: first.id, seq: 4, at: T0 + 330 * MIN, is: 'shaken', cameBack: 'wholly' },
+      { v: 3, id: 'j5', jar: first.id, seq: 5, at: T0 + 340 * MIN, is: 'heated', toC: 70, holdS: 60 },
+      { v: 3, id: 'j6', jar: first.id, seq: 6, at: T0 + 345 * MIN, is: 'boiled', forS: 120 },
+      { v: 3, id: 'j7', jar: first.id, seq: 7, at: T0 + 350 * MIN, is: 'moved', place: 'fridge', placeC: null },
+      { v: 3, id: 'j8', jar: first.id, seq: 8, at: T0 + 360 * MIN, is: 'lifted', capG: null },
+      { v: 3, id: 'l1', jar: first.id, seq: 12, at: T0 + 365 * MIN, is: 'looked', look: WHOLE_LOOK },
+      { v: 3, id: 'j9', jar: first.id, seq: 9, at: T0 + 370 * MIN, is: 'given' },
+      { v: 3, id: 'k1', jar: first.id, seq: 10, at: T0 + 380 * MIN, is: 'undone', of: 'j9' },
       {
-        ...{ v: 2, id: 'k2', jar: first.id, seq: 11, at: T0 + 400 * MIN, is: 'thrown' },
-        ...{ why: 'other', text: 'smelled off', lastFineAt: T0 + 390 * MIN },
+        ...{ v: 3, id: 'k2', jar: first.id, seq: 11, at: T0 + 400 * MIN, is: 'thrown' },
+        ...{ why: 'other', text: 'smelled off', lastFineAt: T0 + 390 * MIN, foundAt: T0 + 399 * MIN },
       },
     ],
     materials: [

@@ -121,7 +121,7 @@ function whatWasRead(
   return middle === undefined || middle <= 0 ? null : Math.max(1, Math.round(middle + SCALE_G * normal(random)));
 }
 
-const THROWN_TO_BE_SAFE = { is: 'thrown', why: 'safe', text: '', lastFineAt: null };
+const THROWN_TO_BE_SAFE = { is: 'thrown', why: 'safe', text: '', lastFineAt: null, foundAt: null };
 /** What became of each jar, up to now. */
 function jarLog(j: JarRecord, p: Past, laidAt: number, random: () => number): readonly JarEventRecord[] {
   const pulp = j.product === 'pulp';
@@ -129,7 +129,7 @@ function jarLog(j: JarRecord, p: Past, laidAt: number, random: () => number): re
   const add = (hoursAfter: number, e: Record<string, unknown>): boolean => {
     const at = Math.round(j.filledAt + hoursAfter * HOUR);
     if (at >= laidAt) return false;
-    out.push({ v: 2, id: `${j.id}-${out.length}`, jar: j.id, seq: out.length + 1, at, ...e } as JarEventRecord);
+    out.push({ v: 3, id: `${j.id}-${out.length}`, jar: j.id, seq: out.length + 1, at, ...e } as JarEventRecord);
     return true;
   };
   if (p.end === 'kept') {

@@ -18,7 +18,7 @@ export function BrokenJar({ j }: { readonly j: Broken }) {
         className="btn btn-outline mt-1"
         onClick={() =>
           write.run('that it was thrown away', () =>
-            appendToJar(j.jar.id, { is: 'thrown', why: 'safe', text: '', lastFineAt: null }, now()),
+            appendToJar(j.jar.id, { is: 'thrown', why: 'safe', text: '', lastFineAt: null, foundAt: null }, now()),
           )
         }
       >

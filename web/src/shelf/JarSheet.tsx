@@ -128,7 +128,7 @@ export function JarSheet({ j, onClose }: { readonly j: ShelfJar; readonly onClos
             className="btn btn-outline btn-lg"
             onClick={() =>
               end(
-                { is: 'thrown', why, text: '', lastFineAt: null },
+                { is: 'thrown', why, text: '', lastFineAt: null, foundAt: null },
                 `${j.name} thrown away: ${THROWN_WHY[why].toLowerCase()}.`,
               )
             }

@@ -67,11 +67,13 @@ export class KitchenDb extends Dexie {
       .stores({ learned: 'coefficient' })
       .upgrade((t) => known(upgrades).upgradeTo4(t));
     // A plan’s language: the words of recipes and of logs changed, no table did.
-    this.version(DATABASE_VERSION).upgrade((t) => known(upgrades).upgradeTo5(t));
+    this.version(5).upgrade((t) => known(upgrades).upgradeTo5(t));
+    // What happens to a jar has more words; only its log changed.
+    this.version(DATABASE_VERSION).upgrade((t) => known(upgrades).upgradeTo6(t));
   }
 }
 /** The newest shape of the storage this build knows; a later one is refused unopened. */
-export const DATABASE_VERSION = 5;
+export const DATABASE_VERSION = 6;
 
 /** The name of a kitchen’s database. */
 export const databaseName = (r: Realm): string => `ironpan-${r}`;
@@ -125,7 +127,10 @@ async function storedVersion(name: string): Promise<number | null> {
   return Math.floor((found?.version ?? 0) / TENTHS);
 }
 /** How a storage of an older shape becomes one of this. */
-export type Upgrades = Pick<typeof import('./upgrade'), 'migrateUndo' | 'upgradeTo3' | 'upgradeTo4' | 'upgradeTo5'>;
+export type Upgrades = Pick<
+  typeof import('./upgrade'),
+  'migrateUndo' | 'upgradeTo3' | 'upgradeTo4' | 'upgradeTo5' | 'upgradeTo6'
+>;
 function known(upgrades: Upgrades | undefined): Upgrades {
   if (!upgrades) throw new Error('this storage is of an older shape: open Ironpan in a window first');
   return upgrades;

@@ -72,7 +72,7 @@ export function appendToJar(jarId: string, h: JarHappening, at: number, seen?: n
       pouredMl = Math.min(h.ml, left);
       say = pouredMl >= left - DREGS_ML ? { is: 'finished' } : h;
     }
-    const row = { ...say, v: 2 as const, id: newId('jarevent'), jar: jarId, at, seq: top + 1 };
+    const row = { ...say, v: 3 as const, id: newId('jarevent'), jar: jarId, at, seq: top + 1 };
     await d.jarEvents.add(row);
     const empty = endOfJar([...had, row]) !== null;
     if (empty) await d.standing.delete(jarId);

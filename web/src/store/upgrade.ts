@@ -54,3 +54,5 @@ export async function upgradeTo5(t: Transaction): Promise<void> {
       ref.value = undoTo2(u) as unknown as UndoRow;
     });
 }
+/** Version 6: logs of jars tell looks, whiles elsewhere and when something was found. */
+export const upgradeTo6 = migrateRows;

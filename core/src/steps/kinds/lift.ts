@@ -1,11 +1,11 @@
 import { at, capacityOf, contents, evolve, flowOf, massG, merge, portion, readyAt, volumeMl } from '../../kitchen';
 import type { Stream } from '../../kitchen';
-import { materialById } from '../../materials';
 import { capG, COOLING_W_PER_M2K, roundAreaM2, timeConstantS } from '../../laws';
 import { advance } from '../processes/advance';
+import { capSetsBelowC } from '../processes/capping';
 import { approach, courseOf } from '../processes/course';
 import { courseIn, seconds, share, stream } from '../specs';
-import type { Ctx, StepKind } from '../types';
+import type { StepKind } from '../types';
 
 /** A set cap of fat off the milk. */
 export const lift: StepKind<'lift'> = {
@@ -37,7 +37,7 @@ export const lift: StepKind<'lift'> = {
     );
     const mass = massG(cold);
     const fat = contents(cold).fat;
-    const setsC = capBelowC(cold, ctx);
+    const setsC = capSetsBelowC(cold, ctx);
     const sets = setsC !== null && cold.temperatureC <= setsC;
     const cap = sets && mass > 0 ? Math.min(mass, capG(mass, fat / mass, p.capFat, p.leftFat)) : 0;
     const parts = parted(cold, cap, p.capFat);
@@ -69,15 +69,6 @@ export const lift: StepKind<'lift'> = {
     },
   },
 };
-
-function capBelowC(s: Stream, ctx: Ctx): number | null {
-  let low: number | null = null;
-  for (const id in s.madeFrom) {
-    const c = materialById(ctx.materials, id).capBelowC;
-    if (c !== null) low = low === null ? c : Math.min(low, c);
-  }
-  return low;
-}
 
 /** The cap takes its fat; all else goes with it in the proportion of what is not fat. */
 function parted(s: Stream, cap: number, capFat: number): { readonly cap: Stream; readonly rest: Stream } {

@@ -19,6 +19,7 @@ import {
   spoilagePace,
   FROZEN_BELOW_C,
   SPENDING_BELOW_C,
+  standingPace,
   stableLeft,
   TRUE_BOIL_C,
 } from '../../laws';
@@ -101,6 +102,9 @@ function span(d: Draft, s: Span, ctx: Ctx, how: How): void {
   // Made safe anew, it is new again: the caps count from the boil, or from the warming of what was raw or touched.
   if ((truly && d.hygiene === 'boiled') || (d.hygiene !== was && d.hygiene === 'heated')) d.keptS = d.frozenS = 0;
   spending(d, s);
+  // In a running jug and an open boil everything is stirred.
+  if (how !== 'still') d.stillS = 0;
+  else if (d.openedShare === 1) d.stillS += meanOf(s, standingPace) * h;
   // "Wet" is in plenty of water: rice cooked dry has not swelled to the end.
   if (wet) d.peakWetC = Math.max(d.peakWetC, s.hottestC);
   if (d.glucanOf > 0 && wet) glucanOver(d, s, how, ctx);

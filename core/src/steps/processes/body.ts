@@ -89,8 +89,12 @@ export interface Body {
   /** At the temperature asked for, mPa·s; null: it sets. */
   readonly mPaS: number | null;
 }
-export type BodyWord = 'watery' | 'thin' | 'likeMilk' | 'creamy' | 'thick' | 'sets';
-export type SlipWord = 'clean' | 'silky' | 'slippery' | 'slimy';
+/** How thick, and how slippery it is, from the least to the most. */
+export const BODY_SCALE = ['watery', 'thin', 'likeMilk', 'creamy', 'thick', 'sets'] as const;
+export type BodyWord = (typeof BODY_SCALE)[number];
+/** The same for the slip. */
+export const SLIP_SCALE = ['clean', 'silky', 'slippery', 'slimy'] as const;
+export type SlipWord = (typeof SLIP_SCALE)[number];
 
 /** Starch is looked up in the table of the material it came from, weighed by what each brought. */
 function swellingOf(s: Stream, c: number, ctx: Ctx): number {

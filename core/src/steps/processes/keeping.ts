@@ -84,6 +84,11 @@ export interface KeepBy {
   /** Seconds from now until the lower of model and cap. */
   readonly s: number;
   readonly limit: 'model' | 'cap';
+  /** The two of them, s: the model's below 0 once it is over, Infinity where nothing is spent. */
+  readonly modelS: number;
+  readonly capS: number;
+  /** Its whole budget, days at 4 °C. */
+  readonly budgetD: number;
   /** Days at 4 °C left to spend. */
   readonly leftD: number;
   /** Longest time between 57 and 21, and between 57 and 5 °C, once it is cold, s. */
@@ -103,15 +108,21 @@ export function keepBy(s: Stream, placeC: number, jarId: string, ctx: Ctx): Keep
   const left = limit.days - s.spentD;
   let modelS: number;
   if (settled.spentD >= limit.days)
-    modelS = left <= 0 ? 0 : findRoot((t) => spentAt(t) - limit.days, 0, DAY_S, SPENT_TO_D).x;
+    modelS =
+      left <= 0
+        ? (left / Math.max(1e-9, spoilagePace(placeC))) * DAY_S
+        : findRoot((t) => spentAt(t) - limit.days, 0, DAY_S, SPENT_TO_D).x;
   else {
     const pace = spoilagePace(placeC);
     modelS = pace > 0 ? DAY_S + ((limit.days - settled.spentD) / pace) * DAY_S : Infinity;
   }
   const byCap = Math.max(0, cap);
   return {
-    s: Math.min(modelS, byCap),
+    s: Math.max(0, Math.min(modelS, byCap)),
     limit: modelS <= byCap ? 'model' : 'cap',
+    modelS,
+    capS: byCap,
+    budgetD: limit.days,
     leftD: Math.max(0, left),
     above21S: settled.above21S,
     above5S: settled.above5S,

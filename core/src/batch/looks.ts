@@ -1,0 +1,70 @@
+import { beanyWord, bodyOf, bodyWord, fillHeightMm, gritWord, layersOf, slipWord, sweetWord } from '../steps';
+import type { BeanyWord, BodyWord, Ctx, GritWord, Layer, SlipWord, SweetWord } from '../steps';
+import { volumeMl } from '../kitchen';
+import type { Stream } from '../kitchen';
+
+/** What smell and look tell; the first says that nothing is wrong. */
+export const SIGNS = ['fine', 'sour', 'gas', 'pink', 'rope', 'curdled', 'off'] as const;
+export type Sign = (typeof SIGNS)[number];
+/** Would they have it again? */
+export const LIKED = ['no', 'soso', 'yes', 'more'] as const;
+export type Liked = (typeof LIKED)[number];
+
+/** How a jar is, as somebody saw and tasted it. Words are those of the prediction; what is absent was not said. */
+export interface Look {
+  readonly by?: string;
+  /** From the top down, shares of the fill, Σ 1. */
+  readonly layers?: readonly Layer[];
+  readonly thick?: BodyWord;
+  readonly slip?: SlipWord;
+  readonly grit?: GritWord;
+  readonly beany?: BeanyWord;
+  readonly sweet?: SweetWord;
+  readonly liked?: Liked;
+  readonly signs?: readonly Sign[];
+  readonly note?: string;
+}
+/** The scales a cook answers on, each in its order. */
+export type Scale = 'thick' | 'slip' | 'grit' | 'beany' | 'sweet' | 'liked';
+/** A look with nothing said is not kept. */
+export const saysNothing = (l: Look): boolean =>
+  Object.entries(l).every(
+    ([k, v]) => k === 'by' || v === undefined || (Array.isArray(v) && v.length === 0) || v === '',
+  );
+
+/** The signs after which it is thrown away, whatever its time says (common practice). Curdled by itself is one of them. */
+const SPOILT: ReadonlySet<Sign> = new Set(['sour', 'gas', 'pink', 'rope', 'curdled', 'off']);
+/** Does this look say that it has turned? */
+export const saysTurned = (l: Look): boolean => (l.signs ?? []).some((s) => SPOILT.has(s));
+/** Does it say that nothing is wrong? */
+export const saysFine = (l: Look): boolean => (l.signs ?? []).includes('fine') && !saysTurned(l);
+
+/** What the computation expects of a jar where a look asks. */
+export interface Expected {
+  readonly layers: readonly Layer[];
+  readonly thick: BodyWord | null;
+  readonly slip: SlipWord | null;
+  readonly grit: GritWord;
+  readonly beany: BeanyWord | null;
+  readonly sweet: SweetWord;
+}
+/** The words and layers expected of a stream in a vessel, served at `c` °C. Estimates. */
+export function expectedOf(s: Stream, vesselMl: number, c: number, ctx: Ctx): Expected {
+  const b = bodyOf(s, c, ctx);
+  return {
+    layers: layersOf(s, fillHeightMm(volumeMl(s), vesselMl), ctx),
+    thick: b ? bodyWord(b, s) : null,
+    slip: b ? slipWord(b) : null,
+    grit: gritWord(s),
+    beany: beanyWord(s),
+    sweet: sweetWord(s),
+  };
+}
+/** Are these layers possible: each kind in its place, none negative, together the whole jar? */
+export function layersFault(layers: readonly Layer[]): 'none' | 'negative' | 'sum' | 'order' {
+  const order = layers.map((l) => l.kind).join(' ');
+  if (!/^(cream ?)?(clear ?)?(body ?)?(clear ?)?(sediment)?$/.test(order)) return 'order';
+  if (layers.some((l) => !(l.share >= 0))) return 'negative';
+  const sum = layers.reduce((x, l) => x + l.share, 0);
+  return Math.abs(sum - 1) > 1e-6 ? 'sum' : 'none';
+}
