@@ -18,7 +18,7 @@ export interface SeenLook {
   readonly id: string;
   readonly at: number;
   readonly look: Look;
-  readonly expected: Expected;
+  readonly expected: Expected | null;
   /** How long it had stood since it was filled, poured from or shaken: by the clock, and as water at 20 °C, s. */
   readonly stoodS: number;
   readonly stillS: number;
@@ -55,8 +55,8 @@ export interface JarNow {
   readonly looks: readonly SeenLook[];
   /** A look said that it has turned, and it has not been boiled away since. */
   readonly turned: boolean;
-  /** What is expected of it now. */
-  readonly expected: Expected;
+  /** What is expected of it now; null: pulp, of which nothing is. */
+  readonly expected: Expected | null;
   /** Layers as they were last seen since it last moved; null: only expected. */
   readonly seenLayers: readonly Layer[] | null;
   /** Since when it stands still. */
@@ -102,7 +102,8 @@ export function jarNow(
     }
     since = Math.max(since, at);
   };
-  const expected = (): Expected => expectedOf(s, jar.vesselMl, batch.kit.fridgeC, ctx);
+  const pulp = isPulp(jar.stream);
+  const expected = (): Expected | null => (pulp ? null : expectedOf(s, jar.vesselMl, batch.kit.fridgeC, ctx));
   for (const e of standing(events)) {
     if (e === end) break;
     until(e.at);
@@ -137,9 +138,7 @@ export function jarNow(
     ageS: Math.max(0, (now - madeAt) / 1000),
     hygiene: s.hygiene,
     done: isDone(s),
-    boilS: isDone(s)
-      ? 0
-      : wholeMinutes(isPulp(jar.stream) ? pulpBoilS(batch.kit.altitudeM) : neededHoldS(s, ctx.boilC)),
+    boilS: isDone(s) ? 0 : wholeMinutes(pulp ? pulpBoilS(batch.kit.altitudeM) : neededHoldS(s, ctx.boilC)),
     place: last?.out ? (last.out.where === 'bag' ? 'bag' : 'room') : spot.place,
     placeC,
     looks,

@@ -95,14 +95,22 @@ describe('a while out of the fridge, told afterwards', () => {
   });
 });
 
+test('put into the freezer in time it has the freezer’s two months at once; too late, nothing more', () => {
+  const frozen = (at: number, later: number) =>
+    now(soy, [line(soy.jar, 1, at, { is: 'moved', place: 'freezer', placeC: -18 })], at + later).keep?.s ?? NaN;
+  expect(frozen(10, 0.01)).toBeGreaterThan(58 * (DAY / 1000));
+  expect(frozen(10, 100)).toBeGreaterThan(54 * (DAY / 1000));
+  expect(frozen(24 * 5, 1)).toBe(0);
+});
+
 describe('a look', () => {
   const at = (hours: number, seq: number, l: object) => line(soy.jar, seq, hours, { is: 'looked', look: l });
   test('stands beside what was expected at that moment, and changes nothing of what is in the jar', () => {
     const seen = now(soy, [at(20, 1, WHOLE_LOOK)], 30);
     expect(seen.looks).toHaveLength(1);
     expect(seen.looks[0]?.look).toEqual(WHOLE_LOOK);
-    expect(seen.looks[0]?.expected.thick).toBe('likeMilk');
-    expect(seen.looks[0]?.expected.beany).not.toBeNull();
+    expect(seen.looks[0]?.expected?.thick).toBe('likeMilk');
+    expect(seen.looks[0]?.expected?.beany).not.toBeNull();
     expect(seen.looks[0]?.stoodS).toBeCloseTo(20 * 3600, 0);
     expect(seen.leftMl).toBe(now(soy, [], 30).leftMl);
     // Folded in two parts: to a minute in days.
@@ -152,8 +160,8 @@ describe('a look', () => {
 });
 
 describe('standing and shaking', () => {
-  const cream = (x: { readonly layers: readonly { kind: string; share: number }[] }): number =>
-    x.layers.reduce((a, l) => a + (l.kind === 'cream' ? l.share : 0), 0);
+  const cream = (x: { readonly layers: readonly { kind: string; share: number }[] } | null): number =>
+    (x?.layers ?? []).reduce((a, l) => a + (l.kind === 'cream' ? l.share : 0), 0);
   test('coconut creams as it stands, begins anew when shaken, and as ahead told at its filling', () => {
     const day = now(coconut, [], 24);
     expect(cream(day.expected)).toBeGreaterThan(0.1);

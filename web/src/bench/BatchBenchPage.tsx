@@ -72,7 +72,12 @@ function Over({ r }: { readonly r: Running }) {
         </p>
       )}
       <p className="flex flex-wrap justify-center gap-3">
-        <Link className="btn btn-primary btn-lg" to="/">
+        {m?.done && (
+          <Link className="btn btn-primary btn-lg" to={`/?jar=${r.batch.id}:${m.stream}:1&do=look`}>
+            How is it? Ten seconds
+          </Link>
+        )}
+        <Link className={`btn btn-lg ${m?.done ? 'btn-outline' : 'btn-primary'}`} to="/">
           To the shelf
         </Link>
         <Link className="btn btn-outline btn-lg" to={`/book/${r.batch.id}`}>

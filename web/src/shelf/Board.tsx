@@ -1,36 +1,35 @@
 import { Children } from 'react';
 import type { ReactNode } from 'react';
-
-/** From the top of a row to the lower edge of its plank, and under it the room for the tags, px. */
-const ROW = { large: 204, small: 138, tub: 118 } as const;
-const TAGS = { large: 64, small: 40, tub: 42 } as const;
+import { AIR, LEAST_WIDE, PLANK, ROW } from './boardSizes';
+import type { BoardSize } from './boardSizes';
 
 interface BoardProps {
   readonly name: string;
   readonly empty: string;
-  readonly size: keyof typeof ROW;
+  readonly size: BoardSize;
   readonly children: ReactNode;
 }
-/** A drawn board, the tags of what stands on it under its edge; what does not fit in one row stands on another board under it. */
+/** A drawn board: what stands on it, and on its edge the time that each has left. What does not fit stands on another under it. */
 export function Board({ name, empty, size, children }: BoardProps) {
   const row = ROW[size];
-  const all = row + TAGS[size];
+  const plank = PLANK[size];
+  const all = row + plank + AIR;
   const none = Children.count(children) === 0;
-  const plank = `repeating-linear-gradient(to bottom, transparent 0 ${row - 10}px, var(--iron) ${row - 10}px ${row}px, transparent ${row}px ${all}px)`;
+  const planks = `repeating-linear-gradient(to bottom, transparent 0 ${row}px, var(--bar) ${row}px ${row + plank}px, transparent ${row + plank}px ${all}px)`;
   return (
-    <section aria-label={name} className="mb-5">
+    <section aria-label={name} className="mb-3">
       <ul
-        className="grid px-2"
+        className="grid px-1"
         style={{
-          gridTemplateColumns: `repeat(auto-fill, minmax(${size === 'small' ? 92 : size === 'tub' ? 150 : 108}px, 1fr))`,
-          gridAutoRows: `${none ? 84 : all}px`,
-          backgroundImage: none ? undefined : plank,
-          borderBottom: none ? '10px solid var(--iron)' : undefined,
+          gridTemplateColumns: `repeat(auto-fill, minmax(${LEAST_WIDE[size]}px, 1fr))`,
+          gridAutoRows: `${none ? 64 : all}px`,
+          backgroundImage: none ? undefined : planks,
+          borderBottom: none ? '10px solid var(--bar)' : undefined,
         }}
       >
         {none ? <li className="quiet self-end pb-3">{empty}</li> : children}
       </ul>
-      <h2 className="quiet small mt-1 font-sans font-medium">{name}</h2>
+      <h2 className="quiet small font-sans font-medium">{name}</h2>
     </section>
   );
 }

@@ -1,6 +1,7 @@
 import { fateOf } from '@ironpan/core/batch';
+import type { ThrownReason } from '@ironpan/core/batch';
 import { isPulp } from '@ironpan/core/kitchen';
-import { join, millilitres, percent } from '@ironpan/core/words';
+import { join, millilitres, percent, THROWN_WHY } from '@ironpan/core/words';
 import { countClosed } from '../store/batches';
 import { useLive } from '../live/live';
 import { useMonth } from './useShelf';
@@ -26,6 +27,11 @@ export function Doing({ jars, now }: { readonly jars: readonly ShelfJar[]; reado
             fate.madeMl > 0 ? `${join(millilitres(fate.thrownMl))}, ${join(percent(fate.thrownMl / fate.madeMl))}` : '–'
           }
         />
+        {(Object.entries(fate.why) as [ThrownReason, number][])
+          .sort((a, b) => b[1] - a[1])
+          .map(([why, ml]) => (
+            <Line key={why} label={`· ${THROWN_WHY[why].toLowerCase()}`} text={join(millilitres(ml))} />
+          ))}
         <Line label="To use within a day" text={String(soon)} />
         <Line label="Batches in the book" text={closed === undefined ? '…' : String(closed)} />
       </dl>

@@ -1,72 +1,108 @@
-import { milkName, milkOf } from '@ironpan/core/words';
+import { milkOf } from '@ironpan/core/words';
 import { foodStyle } from '../drawings/foodStyle';
-import { Barred, JarShape, TubShape } from '../drawings/Jar';
-import { amountLeft, timeLeft } from './say';
+import { Barred, JarShape, Stamp, TubShape } from '../drawings/Jar';
+import { PLANK, ROW } from './boardSizes';
+import type { BoardSize } from './boardSizes';
+import { amountLeft, saidOf, shortTime, tagOf } from './say';
 import type { ShelfJar } from './useShelf';
 
-const TAG = {
+const CHIP = {
   good: { background: 'var(--leaf-soft)', color: 'var(--leaf-text)' },
   soon: { background: 'var(--amber-soft)', color: 'var(--amber-text)' },
   past: { background: 'var(--flame-soft)', color: 'var(--flame-text)' },
 } as const;
+/** Widths and heights of a drawn litre, px; a tub of pulp is always as large. */
+const SIZE = { large: { w: 86, h: 138 }, small: { w: 60, h: 86 }, tub: { w: 122, h: 58 } } as const;
 
-/** What the tag says first: pulp always tells its state, milk only when it is not to be drunk; else whose milk it is. */
-function tag(j: ShelfJar): string {
-  if (j.danger) return 'not boiled';
-  if (!j.now.done) return `raw ${j.name}`;
-  return j.pulp ? `${j.now.hygiene} ${j.name}` : milkName(milkOf(j.batch.recipe));
-}
-/** Which of its milks it is, where it is not the plain one. */
-const which = (j: ShelfJar): string => (j.danger ? '' : j.part);
-
-/** One jar or tub as it stands: its time left above it, its fill, its tag. */
+/** One jar or tub as it stands: its tag at the neck, its layers, what must be known of it, its time on the plank's edge. */
 export function OnBoard({
   j,
-  small,
+  size,
   onOpen,
 }: {
   readonly j: ShelfJar;
-  readonly small: boolean;
+  readonly size: BoardSize;
   readonly onOpen: () => void;
 }) {
-  const share = j.now.leftMl / Math.max(1, j.jar.vesselMl);
-  const w = small ? 62 : j.pulp ? 124 : 86;
-  const h = j.pulp
-    ? 64
-    : Math.round((small ? 80 : 132) * Math.min(1.05, Math.max(0.62, (j.jar.vesselMl / 1000) ** 0.33)));
-  const said = j.danger ? 'not boiled enough: do not drink it' : `${timeLeft(j)} left${j.now.done ? '' : ', raw'}`;
+  const row = ROW[size];
+  const plank = PLANK[size];
+  const share = Math.min(size === 'tub' ? 0.92 : 1, j.now.leftMl / Math.max(1, j.jar.vesselMl));
+  const by = size === 'tub' ? 1 : Math.min(1.05, Math.max(0.62, (j.jar.vesselMl / 1000) ** 0.33));
+  const { w } = SIZE[size];
+  const h = Math.round(SIZE[size].h * by);
+  const small = size === 'small';
+  const tag = tagOf(j);
+  // In the empty part of the jar, so that the layers stay seen; in a full one across the middle.
+  const empty = (h - 8) * 0.9 * (1 - share);
+  const stampY = size === 'tub' || j.stamp?.stop || empty < 26 ? h * 0.6 : h * 0.1 + 6 + empty / 2;
   return (
-    <li className="flex flex-col items-center justify-start overflow-hidden" style={foodStyle(milkOf(j.batch.recipe))}>
+    <li style={foodStyle(milkOf(j.batch.recipe))}>
       <button
         type="button"
-        className="group flex h-full w-full flex-col items-center rounded-md px-1"
-        aria-label={`${j.name}, batch ${j.batch.number}, ${amountLeft(j)}, ${said}`}
+        className="group flex w-full flex-col items-center rounded-md"
+        style={{ height: row + plank }}
+        aria-label={`${j.name}, batch ${j.batch.number}, ${amountLeft(j)}, ${saidOf(j)}`}
         onClick={onOpen}
       >
         <span
-          className={`num mt-auto mb-1.5 block rounded-sm px-2 py-0.5 text-center whitespace-nowrap ${small ? 'text-[0.8rem]' : 'small min-w-24'}`}
-          style={TAG[j.danger ? 'past' : j.tone]}
+          className={`relative mt-auto block max-w-full rounded-sm border-[1.5px] py-0.5 pr-1.5 pl-4 text-left leading-tight group-hover:underline ${small ? 'text-[0.8rem]' : 'text-[0.88rem]'}`}
+          style={{ background: 'var(--plate)', borderColor: 'var(--iron)' }}
         >
-          {j.danger ? 'boil it' : small && j.tone === 'past' ? 'past' : timeLeft(j)}
+          {/* The hole for the string. */}
+          <span
+            className="absolute bottom-1.5 left-1.5 size-1.5 rounded-full border"
+            style={{ borderColor: 'var(--iron)', background: 'var(--ground)' }}
+          />
+          <b className="block truncate">{tag.name}</b>
+          {tag.part !== '' && !small && <span className="block truncate">{tag.part}</span>}
+          <span className="num block truncate text-[0.8rem]">{amountLeft(j)}</span>
         </span>
-        <svg width={w} height={h} viewBox={`0 0 ${w} ${h}`} aria-hidden="true" className="block shrink-0">
+        <svg
+          width={w + 16}
+          height={h + 8}
+          viewBox={`-8 -8 ${w + 16} ${h + 8}`}
+          aria-hidden="true"
+          className="block shrink-0"
+        >
+          {size !== 'tub' && (
+            <path
+              d={`M${w * 0.22} -8 q-4 6 ${w * 0.03} ${h * 0.1 + 10}`}
+              fill="none"
+              stroke="var(--iron)"
+              strokeWidth={1.2}
+            />
+          )}
           {j.pulp ? (
-            <TubShape width={w} height={h} share={Math.min(0.92, share)} fill="var(--pulp)" />
+            <TubShape width={w} height={h} share={share} fill="var(--pulp)" />
           ) : (
-            <JarShape width={w} height={h} share={share} fill="var(--milk)" />
+            <JarShape
+              width={w}
+              height={h}
+              share={share}
+              fill="var(--milk)"
+              {...(j.layers ? { layers: j.layers } : {})}
+              seen={j.now.seenLayers !== null}
+              ajar={j.now.hygiene === 'touched'}
+            />
           )}
           {j.danger && <Barred width={w} height={h} />}
-        </svg>
-        {/* The plank is drawn by the board; the tag hangs under its edge, so that nothing hides the fill. */}
-        <span
-          className={`mt-[13px] block w-full shrink-0 text-center leading-tight group-hover:underline ${small ? 'h-[37px] text-[0.8rem]' : j.pulp ? 'h-[39px] text-[0.85rem]' : 'h-[61px] text-[0.88rem]'}`}
-        >
-          <b className="block truncate">{tag(j)}</b>
-          {!small && which(j) !== '' && <span className="block truncate">{which(j)}</span>}
-          <span className="num block truncate">{amountLeft(j)}</span>
-          {!small && !j.pulp && which(j) === '' && (
-            <span className="quiet block text-[0.8rem]">batch {j.batch.number}</span>
+          {j.stamp && (
+            <Stamp
+              width={w}
+              y={stampY}
+              word={j.stamp.word}
+              stop={j.stamp.stop}
+              size={small ? 11 : j.stamp.stop ? 15 : 13}
+            />
           )}
+        </svg>
+        <span className="flex w-full shrink-0 items-center justify-center" style={{ height: plank }}>
+          <span
+            className={`num block rounded-sm px-1.5 text-center whitespace-nowrap ${small ? 'min-w-16 text-[0.8rem]' : 'min-w-22 text-[0.88rem]'}`}
+            style={CHIP[j.tone]}
+          >
+            {shortTime(j)}
+          </span>
         </span>
       </button>
     </li>

@@ -1,18 +1,23 @@
 import { plain } from '@ironpan/core/units';
 import { useState } from 'react';
-import { Link } from 'react-router';
+import { Link, useSearchParams } from 'react-router';
 import { useNow } from '../clock';
 import { openRealm, realm } from '../store/realm';
 import { countBatches } from '../store/batches';
 import { useLive } from '../live/live';
 import { BrokenBatch } from '../ui/BrokenBatch';
 import { useOpen } from '../live/running';
+import { SelectField } from '../ui/SelectField';
 import { Loading } from '../ui/State';
 import { useKit } from '../live/useKitchen';
 import { Board } from './Board';
 import { BrokenJar } from './BrokenJar';
 import { Doing } from './Doing';
-import { JarSheet } from './JarSheet';
+import { JarSheet } from './sheet/JarSheet';
+import { DOINGS } from './sheet/doings';
+import type { Doing as SheetDoing } from './sheet/doings';
+import { inJarOrder, JAR_ORDERS } from './jarOrder';
+import type { JarOrder } from './jarOrder';
 import { Next } from './Next';
 import { OnBoard } from './OnBoard';
 import { Soaking } from './Soaking';
@@ -25,17 +30,25 @@ export function ShelfPage() {
   const shelf = useShelf(now);
   const bench = useOpen();
   const made = useLive(['made'], countBatches).data;
-  const [chosen, setChosen] = useState<string | null>(null);
+  const [order, setOrder] = useState<JarOrder>('left');
+  const [asked, ask] = useSearchParams();
   if (!kit || !shelf || !bench || made === undefined) return <Loading />;
+  if (made === 0) return <EmptyKitchen />;
   const here = shelf.jars;
-  const milk = here.filter((j) => !j.pulp);
+  const milk = inJarOrder(
+    here.filter((j) => !j.pulp),
+    order,
+  );
   const pulp = here.filter((j) => j.pulp);
   const open = bench.running;
-  const sheet = here.find((j) => j.jar.id === chosen);
-  if (made === 0) return <EmptyKitchen />;
+  // The sheet is part of the address: it can be linked to, and the way back closes it.
+  const sheet = here.find((j) => j.jar.id === asked.get('jar'));
+  const openJar = (jar: string, begin: SheetDoing | null = null): void =>
+    ask(begin === null ? { jar } : { jar, do: begin });
+  const size = milk.length > 12 ? 'small' : 'large';
   return (
-    <div className="mx-auto grid max-w-[84rem] gap-6 px-4 py-4 wide:grid-cols-[minmax(0,1fr)_20rem] wide:px-5">
-      <div className="min-w-0">
+    <div className="shelf-page mx-auto grid max-w-[84rem] gap-x-6 gap-y-4 px-4 py-4 wide:px-5">
+      <div className="min-w-0 [grid-area:boards]">
         <h1 className="sr-only">Shelf</h1>
         {shelf.broken.map((j) => (
           <BrokenJar key={j.jar.id} j={j} />
@@ -43,33 +56,53 @@ export function ShelfPage() {
         {bench.broken.map((b) => (
           <BrokenBatch key={b.batch.id} b={b} />
         ))}
-        <Board
-          name={`Fridge ${plain(kit.fridgeC, 1)} °C · milk`}
-          empty="No milk in the fridge."
-          size={milk.length > 12 ? 'small' : 'large'}
-        >
+        {milk.length > 6 && (
+          <div className="mb-1 flex justify-end">
+            <SelectField
+              label="order of the jars"
+              hideLabel
+              value={order}
+              options={Object.entries(JAR_ORDERS)}
+              onChange={(o) => setOrder(o as JarOrder)}
+            />
+          </div>
+        )}
+        <Board name={`Fridge ${plain(kit.fridgeC, 1)} °C · milk`} empty="No milk in the fridge." size={size}>
           {milk.map((j) => (
-            <OnBoard key={j.jar.id} j={j} small={milk.length > 12} onOpen={() => setChosen(j.jar.id)} />
+            <OnBoard key={j.jar.id} j={j} size={size} onOpen={() => openJar(j.jar.id)} />
           ))}
         </Board>
+        <p className="quiet small -mt-3 mb-3">
+          Hatched: as expected, nobody has looked yet. Press a jar to say how it is.
+        </p>
         <Board name="Pulp and by-products" empty="No pulp kept." size="tub">
           {pulp.map((j) => (
-            <OnBoard key={j.jar.id} j={j} small={false} onOpen={() => setChosen(j.jar.id)} />
+            <OnBoard key={j.jar.id} j={j} size="tub" onOpen={() => openJar(j.jar.id)} />
           ))}
         </Board>
         <Soaking batches={open} now={now} roomC={kit.roomC} />
       </div>
-      <aside className="flex flex-col gap-4">
-        <Link to="/plan" className="btn btn-primary btn-lg text-lg!">
+      <aside className="flex flex-col gap-4 [grid-area:side]">
+        <Link to="/plan" className="btn btn-primary btn-lg order-last text-lg! wide:order-first">
           Plan a milk
         </Link>
-        <Next jars={here} batches={open} now={now} onOpen={setChosen} />
-        <Doing jars={here} now={now} />
+        <Next jars={here} batches={open} now={now} onOpen={openJar} />
       </aside>
-      {sheet && <JarSheet j={sheet} onClose={() => setChosen(null)} />}
+      <div className="[grid-area:knows]">
+        <Doing jars={here} now={now} />
+      </div>
+      {sheet && (
+        <JarSheet
+          key={sheet.jar.id}
+          j={sheet}
+          begin={doingOf(asked.get('do'))}
+          onClose={() => ask({}, { replace: true })}
+        />
+      )}
     </div>
   );
 }
+const doingOf = (text: string | null): SheetDoing | null => DOINGS.find((d) => d === text) ?? null;
 
 function EmptyKitchen() {
   return (

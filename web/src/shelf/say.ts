@@ -1,4 +1,4 @@
-import { grams, join, millilitres, roughly } from '@ironpan/core/words';
+import { grams, join, layersText, milkName, milkOf, millilitres, roughly } from '@ironpan/core/words';
 import type { ShelfJar } from './useShelf';
 
 /** How long a jar still keeps. */
@@ -6,5 +6,27 @@ export const timeLeft = (j: ShelfJar): string => {
   const s = j.now.keep?.s;
   return s === undefined ? '' : s <= 0 ? 'past its time' : join(roughly(s));
 };
+/** The same in a word or two, on the plank's edge; what must be done with it goes before its time. */
+export function shortTime(j: ShelfJar): string {
+  if (j.now.turned) return 'turned';
+  if (j.danger) return 'boil it';
+  const s = j.now.keep?.s;
+  return s === undefined ? '' : s <= 0 ? 'past' : join(roughly(s));
+}
 /** What is left in a jar. */
 export const amountLeft = (j: ShelfJar): string => join(j.pulp ? grams(j.now.leftG) : millilitres(j.now.leftMl));
+/** What hangs at its neck: whose it is, and which of its milks where it is not the plain one. */
+export function tagOf(j: ShelfJar): { readonly name: string; readonly part: string } {
+  if (j.pulp) return { name: `${j.now.hygiene === 'touched' ? 'boiled' : j.now.hygiene} ${j.name}`, part: '' };
+  return { name: milkName(milkOf(j.batch.recipe)), part: j.part === '' ? `batch ${j.batch.number}` : j.part };
+}
+/** What a screen reader says of it beside its name and amount. */
+export function saidOf(j: ShelfJar): string {
+  const state = j.now.turned
+    ? 'turned: throw it away'
+    : j.danger
+      ? 'not boiled enough: do not drink it'
+      : `${timeLeft(j)} left${j.now.done ? '' : ', raw'}${j.now.hygiene === 'touched' ? ', touched again' : ''}`;
+  if (j.pulp || !j.layers || j.layers.length < 2) return state;
+  return `${state}; ${j.now.seenLayers ? 'seen' : 'expected'}: ${layersText(j.layers)}`;
+}

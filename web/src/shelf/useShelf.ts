@@ -1,6 +1,7 @@
 import { isPulp } from '@ironpan/core/kitchen';
 import { jarNow } from '@ironpan/core/batch';
 import type { FridgeLine, JarNow } from '@ironpan/core/batch';
+import type { Layer } from '@ironpan/core/steps';
 import { milkName, milkOf, streamName } from '@ironpan/core/words';
 import { useMemo } from 'react';
 import { fridgeLog, jarsFilledSince, standingJars } from '../store/jars';
@@ -17,6 +18,10 @@ export interface ShelfJar extends JarWithLog {
   readonly tone: 'good' | 'soon' | 'past';
   /** Milk that was not boiled enough: nobody may drink it as it is. Raw pulp is expected to be raw. */
   readonly danger: boolean;
+  /** As last seen, else as expected; null: pulp. */
+  readonly layers: readonly Layer[] | null;
+  /** What must be read from across the kitchen; null: nothing. */
+  readonly stamp: { readonly word: string; readonly stop: boolean } | null;
 }
 const SOON_S = 24 * 3600;
 /** Jars stand as they are at the turn of each minute: nothing on a shelf changes faster. */
@@ -52,6 +57,8 @@ function seen(j: JarWithLog, fridge: readonly FridgeLine[], at: number): ShelfJa
     const now = jarNow(j.jar, j.events, j.batch, fridge, at);
     const left = now.keep?.s ?? Infinity;
     const pulp = isPulp(j.jar.stream);
+    const danger = !pulp && !now.done;
+    const over = now.turned || left <= 0 || danger;
     const part = pulp || j.jar.product === 'milk' ? '' : streamName(j.jar.product, j.batch.recipe);
     return {
       ...j,
@@ -59,12 +66,23 @@ function seen(j: JarWithLog, fridge: readonly FridgeLine[], at: number): ShelfJa
       name: part === '' ? streamName(j.jar.product, j.batch.recipe) : `${milkName(milkOf(j.batch.recipe))}, ${part}`,
       part,
       pulp,
-      danger: !pulp && !now.done,
-      tone: left <= 0 ? 'past' : left < SOON_S ? 'soon' : 'good',
+      danger,
+      layers: pulp ? null : (now.seenLayers ?? now.expected?.layers ?? null),
+      stamp: stampOf(now, left, danger),
+      tone: over ? 'past' : left < SOON_S ? 'soon' : 'good',
     };
   } catch (e) {
     return { ...j, why: e instanceof Error ? e.message : String(e) };
   }
+}
+/** Not to be eaten goes before raw by nature, and that before touched again. */
+function stampOf(now: JarNow, left: number, danger: boolean): ShelfJar['stamp'] {
+  if (now.turned) return { word: 'TURNED', stop: true };
+  if (danger) return { word: 'NOT BOILED', stop: true };
+  if (left <= 0) return { word: 'PAST', stop: true };
+  if (!now.done) return { word: 'BOIL FIRST', stop: true };
+  if (now.hygiene === 'raw') return { word: 'RAW', stop: false };
+  return now.hygiene === 'touched' ? { word: 'TOUCHED', stop: false } : null;
 }
 const MONTH = 30 * 86_400_000;
 /** Milk of the last thirty days, whatever became of it. */

@@ -40,8 +40,8 @@ export const jarsFilledSince = async (at: number): Promise<JarLog[]> =>
 export const fridgeLog = (): Promise<FridgeRecord[]> => db().fridge.orderBy('at').toArray();
 
 export interface Said {
-  /** The line that was written; null: another press had said the same already. */
-  readonly id: string | null;
+  /** The lines that were written; none: another press had said the same already. */
+  readonly ids: readonly string[];
   /** Of what was to be poured, what there was, ml; null: it was no pour. */
   readonly pouredMl: number | null;
   /** Nothing is left in it. */
@@ -51,35 +51,47 @@ export interface Said {
 const DREGS_ML = 0.5;
 
 /**
- * Writes down what happened to a jar. A pour never takes more than the jar holds at that moment, whoever poured from it
- * meanwhile; the last of it finishes the jar. `seen` is the last line the presser knew.
+ * Writes down what happened to a jar, all of it or nothing. A pour never takes more than the jar holds at that moment,
+ * whoever poured from it meanwhile; the last of it finishes the jar. `seen` is the last line the presser knew.
  */
-export function appendToJar(jarId: string, h: JarHappening, at: number, seen?: number): Promise<Said> {
+export function appendToJar(
+  jarId: string,
+  happened: JarHappening | readonly JarHappening[],
+  at: number,
+  seen?: number,
+): Promise<Said> {
   const d = db();
+  const all: readonly JarHappening[] = 'is' in happened ? [happened] : happened;
   return d.transaction('rw', [d.jars, d.jarEvents, d.standing, d.batches, d.fridge], async (): Promise<Said> => {
     const jar = await d.jars.get(jarId);
     const batch = jar ? await d.batches.get(jar.batch) : undefined;
     if (!jar || !batch) throw new GoneError('this jar');
-    const had = await d.jarEvents.where('jar').equals(jarId).toArray();
-    const top = lastSeq(had);
-    const none: Said = { id: null, pouredMl: null, empty: endOfJar(had) !== null };
-    if (unsaid(had, seen ?? top, [h]).length === 0) return none;
-    let say = h;
-    let pouredMl: number | null = null;
-    if (h.is === 'poured') {
-      if (none.empty) return { ...none, pouredMl: 0 };
-      const left = jarNow(jar, had, batch, await fridgeLog(), at).leftMl;
-      pouredMl = Math.min(h.ml, left);
-      say = pouredMl >= left - DREGS_ML ? { is: 'finished' } : h;
+    const log: JarEventRecord[] = await d.jarEvents.where('jar').equals(jarId).toArray();
+    let said: Said = { ids: [], pouredMl: null, empty: endOfJar(log) !== null };
+    for (const h of unsaid(log, seen ?? lastSeq(log), all)) {
+      let say = h;
+      let pouredMl: number | null = null;
+      if (h.is === 'poured') {
+        if (endOfJar(log)) return { ...said, pouredMl: 0 };
+        const left = jarNow(jar, log, batch, await fridgeLog(), at).leftMl;
+        pouredMl = Math.min(h.ml, left);
+        say = pouredMl >= left - DREGS_ML ? { is: 'finished' } : h;
+      }
+      const row = { ...say, v: 3 as const, id: newId('jarevent'), jar: jarId, at, seq: lastSeq(log) + 1 };
+      await d.jarEvents.add(row);
+      log.push(row);
+      said = { ...said, ids: [...said.ids, row.id], pouredMl: said.pouredMl ?? pouredMl };
     }
-    const row = { ...say, v: 3 as const, id: newId('jarevent'), jar: jarId, at, seq: top + 1 };
-    await d.jarEvents.add(row);
-    const empty = endOfJar([...had, row]) !== null;
+    const empty = endOfJar(log) !== null;
     if (empty) await d.standing.delete(jarId);
     else await d.standing.put({ jar: jarId });
-    return { id: row.id, pouredMl, empty };
+    return { ...said, empty };
   });
 }
-/** Takes a line of a jar's log back; the line stays, and so does that it was taken back. */
-export const takeBack = (jarId: string, eventId: string, at: number): Promise<Said> =>
-  appendToJar(jarId, { is: 'undone', of: eventId }, at);
+/** Takes lines of a jar's log back; the lines stay, and so does that they were taken back. */
+export const takeBack = (jarId: string, ids: readonly string[], at: number): Promise<Said> =>
+  appendToJar(
+    jarId,
+    ids.map((of) => ({ is: 'undone', of })),
+    at,
+  );

@@ -3,11 +3,13 @@ import type { ReactNode } from 'react';
 
 interface DialogProps {
   readonly title: string;
+  /** Room for two columns. */
+  readonly wide?: boolean;
   readonly onClose: () => void;
   readonly children: ReactNode;
 }
 /** A sheet over the page, closed by Escape, by its button or by pressing beside it. */
-export function Dialog({ title, onClose, children }: DialogProps) {
+export function Dialog({ title, wide = false, onClose, children }: DialogProps) {
   const ref = useRef<HTMLDialogElement>(null);
   const id = useId();
   useEffect(() => {
@@ -24,7 +26,7 @@ export function Dialog({ title, onClose, children }: DialogProps) {
         if (e.target === ref.current) ref.current.close();
       }}
     >
-      <div className="modal-box max-h-[92vh] w-[min(34rem,94vw)] max-w-none">
+      <div className={`modal-box max-h-[94vh] max-w-none ${wide ? 'w-[min(48rem,96vw)]' : 'w-[min(34rem,94vw)]'}`}>
         <div className="mb-3 flex items-start justify-between gap-4">
           <h2 id={id} className="text-2xl">
             {title}

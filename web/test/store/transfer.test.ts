@@ -95,7 +95,7 @@ test('merging an older file brings nothing back that was taken back, and refolds
   const kitchen = await demoFile();
   const jar = kitchen.jarEvents.find((e) => e.is === 'finished')?.jar ?? '';
   const end = kitchen.jarEvents.find((e) => e.jar === jar && e.is === 'finished');
-  await takeBack(jar, end?.id ?? '', T + 1000);
+  await takeBack(jar, [end?.id ?? ''], T + 1000);
   await importAll(kitchen, 'merge', []);
   expect(await open().standing.get(jar)).toEqual({ jar });
   const reading = kitchen.events.find((e) => e.is === 'reading' && e.reading.what === 'filledG');

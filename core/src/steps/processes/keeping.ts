@@ -100,10 +100,11 @@ export interface KeepBy {
 export function keepBy(s: Stream, placeC: number, jarId: string, ctx: Ctx): KeepBy | null {
   const limit = keepingOf(s, ctx);
   if (!limit) return null;
-  // Frozen, nothing is spent: only the cap of the freezer counts.
-  const frozen = s.temperatureC < FROZEN_BELOW_C && placeC < FROZEN_BELOW_C;
-  const cap = frozen ? FROZEN_CAP_DAYS * DAY_S - s.keptS - s.frozenS : (limit.capDays - 1) * DAY_S - s.keptS;
   const settled = standing(s, placeC, DAY_S, jarId, ctx);
+  const unfrozen = (limit.capDays - 1) * DAY_S - s.keptS;
+  // Frozen, nothing is spent: only the cap of the freezer counts, if it gets there before the other is reached.
+  const freezes = settled.temperatureC < FROZEN_BELOW_C && settled.keptS - s.keptS < Math.max(1e-9, unfrozen);
+  const cap = freezes ? FROZEN_CAP_DAYS * DAY_S - s.keptS - s.frozenS : unfrozen;
   const spentAt = (t: number): number => spentOver(s, cooling(s, placeC, t, jarId, ctx));
   const left = limit.days - s.spentD;
   let modelS: number;

@@ -17,7 +17,7 @@ export const GRIT_FROM = { faint: 0.0015, grainy: 0.004, sandy: 0.012 } as const
 /** Beany index from which a word holds. */
 export const BEANY_FROM = { faint: 8, clear: 25, strong: 50 } as const;
 /** Sugars from which a word holds; cow’s milk, of 4.8 % of a less sweet one, is a little sweet. */
-export const SWEET_FROM = { little: 0.012, sweet: 0.035, very: 0.08 } as const;
+export const SWEET_FROM = { little: 0.012, sweet: 0.035, very: 0.1 } as const;
 
 /** The last of the words whose bound is reached; the first where none is. */
 function wordAt<W extends string>(first: W, from: Readonly<Partial<Record<W, number>>>, x: number): W {

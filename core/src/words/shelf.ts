@@ -1,0 +1,44 @@
+import type { JarNow, JarPlace, Out, OutCost, OutPlace } from '../batch';
+import { duration, join, roughly } from './format';
+
+/** Where a jar stands, in words. */
+export const PLACE_WORDS: Readonly<Record<JarPlace, string>> = {
+  fridge: 'in the fridge',
+  freezer: 'in the freezer',
+  room: 'on the worktop',
+  bag: 'in a bag',
+};
+/** Where it was for a while, in words. */
+export const OUT_WORDS: Readonly<Record<OutPlace, string>> = {
+  table: 'on the table',
+  bag: 'in a bag',
+  other: 'elsewhere',
+};
+/** “9 h of its time went while it stood on the table, Sun 13:05 to 16:00”; `when` says an instant. */
+export function outText(o: OutCost, when: (at: number) => string): string {
+  const cost = o.lostS < 600 ? 'Nothing of its time was lost' : `${join(roughly(o.lostS))} of its time went`;
+  return `${cost} while it stood ${whileText(o.out, when)}.`;
+}
+/** “on the table, Sun 13:05 to 16:00”. */
+export const whileText = (o: Out, when: (at: number) => string): string =>
+  `${OUT_WORDS[o.where]}, ${when(o.from)}${o.to === Infinity ? ', until now' : ` to ${when(o.to)}`}`;
+
+/** What ends its time first, and why that is not a matter of taste. */
+export function limitText(j: JarNow): string {
+  if (!j.keep) return '';
+  return j.keep.limit === 'cap'
+    ? 'Its time ends with the usual cap for such milk, however cold it stands.'
+    : 'Its time ends by what grows in it at the temperatures it had, before the usual cap.';
+}
+/**
+ * Why nothing keeps for days uncooled: said where somebody is about to leave it out. `forS`: how long it would have there.
+ */
+export function uncooledText(forS: number, hygiene: JarNow['hygiene']): string {
+  const boiled = hygiene === 'boiled' || hygiene === 'touched';
+  const why = boiled
+    ? 'Boiling leaves spores alive, and in warm milk they grow; a closed hot jar is not canned.'
+    : 'It was never boiled: what is in it grows fast in the warm.';
+  const has =
+    forS < 600 ? 'It has no time left out here.' : `Out here it has ${join(duration(Math.floor(forS / 600) * 600))}.`;
+  return `${has} Not two days, whatever some say: ${why.charAt(0).toLowerCase()}${why.slice(1)} Smell and looks do not show it.`;
+}

@@ -1,0 +1,33 @@
+import { HYGIENE, layersText, PLACE_WORDS } from '@ironpan/core/words';
+import { plain } from '@ironpan/core/units';
+import { now } from '../../clock';
+import { fullDate } from '../../ui/times';
+import { amountLeft, timeLeft } from '../say';
+import type { ShelfJar } from '../useShelf';
+
+/** What it is, where it stands and how long it has. */
+export function Facts({ j }: { readonly j: ShelfJar }) {
+  const raw = !j.now.done;
+  return (
+    <dl>
+      <Line label="Left" text={amountLeft(j)} />
+      <Line label="State" text={j.danger ? 'not boiled enough' : HYGIENE[j.now.hygiene]} />
+      <Line label="Filled" text={fullDate(j.jar.filledAt)} />
+      <Line label="Stands" text={`${PLACE_WORDS[j.now.place]}, ${plain(j.now.placeC, 1)} °C`} />
+      <Line label={raw ? 'To boil within' : 'Time left'} text={timeLeft(j)} />
+      {!raw && j.now.keep && j.now.keep.s > 0 && <Line label="Use by" text={fullDate(now() + j.now.keep.s * 1000)} />}
+      {j.layers && (
+        <Line label={j.now.seenLayers ? 'Layers, as seen' : 'Layers, expected'} text={layersText(j.layers)} />
+      )}
+    </dl>
+  );
+}
+/** A fact and its figure. */
+export function Line({ label, text }: { readonly label: string; readonly text: string }) {
+  return (
+    <div className="rowline flex justify-between gap-3 py-1">
+      <dt>{label}</dt>
+      <dd className="num text-right">{text}</dd>
+    </div>
+  );
+}

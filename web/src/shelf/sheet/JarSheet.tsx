@@ -1,0 +1,166 @@
+import { duration, join, milkOf, upper } from '@ironpan/core/words';
+import { useState } from 'react';
+import { Link } from 'react-router';
+import { Barred, JarShape, Stamp, TubShape } from '../../drawings/Jar';
+import { foodStyle } from '../../drawings/foodStyle';
+import { Dialog } from '../../ui/Dialog';
+import { NotSaved } from '../../ui/NotSaved';
+import type { ShelfJar } from '../useShelf';
+import type { Doing } from './doings';
+import { Facts } from './Facts';
+import { Look } from './Look';
+import { Looks } from './Looks';
+import { Move } from './Move';
+import { Out } from './Out';
+import { Pour } from './Pour';
+import { Throw } from './Throw';
+import { TimeAccount } from './TimeAccount';
+import { useSay } from './useSay';
+
+const TITLES: Readonly<Record<Doing, string>> = {
+  look: 'How is it?',
+  pour: 'Pour out',
+  out: 'It stood out for a while',
+  move: 'Put it elsewhere',
+  throw: 'Thrown away',
+};
+
+interface JarSheetProps {
+  readonly j: ShelfJar;
+  /** What the sheet opens with; null: the jar itself. */
+  readonly begin: Doing | null;
+  readonly onClose: () => void;
+}
+/** One jar: what it is, how long it has and why, and everything that can happen to it, a press each. */
+export function JarSheet({ j, begin, onClose }: JarSheetProps) {
+  const [doing, setDoing] = useState<Doing | null>(begin);
+  const back = (): void => setDoing(null);
+  const raw = !j.now.done;
+  const name = `${j.danger ? 'Not boiled enough: ' : raw ? 'Raw ' : ''}${j.name}, batch ${j.batch.number}`;
+  return (
+    <Dialog
+      title={doing === null ? upper(name) : `${TITLES[doing]} · ${j.name}, batch ${j.batch.number}`}
+      wide
+      onClose={onClose}
+    >
+      {doing === null && <Whole j={j} onDo={setDoing} onClose={onClose} />}
+      {doing === 'look' && <Look j={j} onDone={back} />}
+      {doing === 'pour' && <Pour j={j} onDone={back} onEmpty={onClose} onLook={() => setDoing('look')} />}
+      {doing === 'out' && <Out j={j} onDone={back} />}
+      {doing === 'move' && <Move j={j} onDone={back} />}
+      {doing === 'throw' && <Throw j={j} onDone={onClose} onBack={back} />}
+    </Dialog>
+  );
+}
+
+function Whole({
+  j,
+  onDo,
+  onClose,
+}: {
+  readonly j: ShelfJar;
+  readonly onDo: (d: Doing) => void;
+  readonly onClose: () => void;
+}) {
+  const { say, write } = useSay(j);
+  const { boilS } = j.now;
+  const raw = !j.now.done;
+  return (
+    <>
+      <div className="grid gap-x-5 gap-y-2 sm:grid-cols-[9rem_minmax(0,1fr)]" style={foodStyle(milkOf(j.batch.recipe))}>
+        <Drawn j={j} />
+        <div>
+          {j.now.turned ? (
+            <p className="alert alert-error mb-3">A look said that it has turned: throw it away.</p>
+          ) : (
+            j.tone === 'past' &&
+            !raw && (
+              <p className="alert alert-error mb-3">
+                It is past its time. Smell and looks do not show every germ: throw it away.
+              </p>
+            )
+          )}
+          <Facts j={j} />
+        </div>
+      </div>
+      <NotSaved of={write} />
+      {raw && (
+        <div className="alert alert-error my-3">
+          <p>
+            {j.pulp
+              ? `This pulp is raw: do not eat it. Boil it ${join(duration(boilS))} from the true boil first; drying is not cooking.`
+              : `By what was recorded this has not been boiled enough: do not drink it. It still needs ${join(duration(boilS))} at the true boil, in a pot no more than two thirds full, stirring.`}
+          </p>
+          <button
+            type="button"
+            data-once
+            className="btn btn-outline mt-2"
+            onClick={() => say({ is: 'boiled', forS: boilS }, `Boiled ${join(duration(boilS))}.`)}
+          >
+            I have boiled it {join(duration(boilS))}
+          </button>
+        </div>
+      )}
+      <div className="my-3 grid grid-cols-2 gap-2 wide:grid-cols-3">
+        <Act onClick={() => onDo('look')} main={!raw}>
+          How is it?
+        </Act>
+        {!raw && !j.pulp && <Act onClick={() => onDo('pour')}>Pour out</Act>}
+        {!raw && <Act onClick={() => say({ is: 'finished' }, `${j.name} finished.`, onClose)}>Finished, all used</Act>}
+        {!raw && <Act onClick={() => say({ is: 'given' }, `${j.name} given away.`, onClose)}>Given away</Act>}
+        <Act onClick={() => onDo('out')}>It stood out</Act>
+        <Act onClick={() => onDo('move')}>Put it elsewhere</Act>
+        <Act onClick={() => onDo('throw')}>Thrown away</Act>
+      </div>
+      <TimeAccount j={j} />
+      <Looks j={j} />
+      <p className="quiet small mt-4">
+        <Link className="underline" to={`/book/${j.batch.id}`} onClick={onClose}>
+          {j.batch.name}, in the book
+        </Link>{' '}
+        · Times are a guide, never beyond the usual caps; your local food-safety authority decides.
+      </p>
+    </>
+  );
+}
+interface ActProps {
+  readonly onClick: () => void;
+  readonly main?: boolean;
+  readonly children: string;
+}
+const Act = ({ onClick, main = false, children }: ActProps) => (
+  <button type="button" data-once className={`btn btn-lg ${main ? 'btn-primary' : 'btn-outline'}`} onClick={onClick}>
+    {children}
+  </button>
+);
+
+const W = 120;
+const H = 190;
+function Drawn({ j }: { readonly j: ShelfJar }) {
+  const share = Math.min(1, j.now.leftMl / Math.max(1, j.jar.vesselMl));
+  return (
+    <svg
+      width={W + 16}
+      height={j.pulp ? 84 : H + 10}
+      viewBox={`-8 -8 ${W + 16} ${j.pulp ? 84 : H + 10}`}
+      aria-hidden="true"
+      className="mx-auto block"
+    >
+      {j.pulp ? (
+        <TubShape width={W} height={72} share={Math.min(0.92, share)} fill="var(--pulp)" />
+      ) : (
+        <JarShape
+          width={W}
+          height={H}
+          share={share}
+          fill="var(--milk)"
+          {...(j.layers ? { layers: j.layers } : {})}
+          seen={j.now.seenLayers !== null}
+          ajar={j.now.hygiene === 'touched'}
+        />
+      )}
+      {j.danger && <Barred width={W} height={H} />}
+      {j.stamp && <Stamp width={W} y={j.pulp ? 40 : H * 0.55} word={j.stamp.word} stop={j.stamp.stop} size={17} />}
+    </svg>
+  );
+}

@@ -1,0 +1,169 @@
+import { CAME_BACK, saysNothing, SIGNS } from '@ironpan/core/batch';
+import type { JarHappening, Look as Seen, Scale, Sign } from '@ironpan/core/batch';
+import { CAME_BACK_WORDS, milkOf, SIGN_WORDS } from '@ironpan/core/words';
+import { useState } from 'react';
+import { foodStyle } from '../../drawings/foodStyle';
+import { useLive } from '../../live/live';
+import { keepDraft, readDraft } from '../../store/drafts';
+import { ChoiceButtons } from '../../ui/ChoiceButtons';
+import { NotSaved } from '../../ui/NotSaved';
+import type { ShelfJar } from '../useShelf';
+import { LayerLines } from './LayerLines';
+import { ScaleRow } from './ScaleRow';
+import { useSay } from './useSay';
+
+type CameBack = (typeof CAME_BACK)[number];
+interface Draft {
+  readonly look: Seen;
+  readonly shaken: CameBack | null;
+}
+const EMPTY: Draft = { look: {}, shaken: null };
+
+/** How a jar is: ten seconds, one hand, nothing to type. What was expected is marked; what is not said stays unsaid. */
+export function Look({ j, onDone }: { readonly j: ShelfJar; readonly onDone: () => void }) {
+  const key = `look ${j.jar.id}`;
+  const kept = useLive(['draft', key], () => readDraft(key)).data;
+  const [typed, setDraft] = useState<Draft | null>(null);
+  const { say, write } = useSay(j);
+  if (kept === undefined) return null;
+  const draft = typed ?? draftOf(kept);
+  const { look, shaken } = draft;
+  const change = (d: Draft): void => {
+    setDraft(d);
+    // A closed tab loses at most the press; one that cannot be kept is no loss while the sheet is open.
+    keepDraft(key, JSON.stringify(d)).catch(() => undefined);
+  };
+  const set = (part: Partial<{ [K in keyof Seen]: Seen[K] | undefined }>): void =>
+    change({ ...draft, look: withoutEmpty({ ...look, ...part }) });
+  const { expected } = j.now;
+  const nothing = saysNothing(look) && shaken === null;
+  const keep = (): void => {
+    const told: JarHappening[] = [
+      ...(saysNothing(look) ? [] : [{ is: 'looked' as const, look }]),
+      ...(shaken === null ? [] : [{ is: 'shaken' as const, cameBack: shaken }]),
+    ];
+    say(told, 'The look is kept.', () => {
+      void keepDraft(key, '').catch(() => undefined);
+      onDone();
+    });
+  };
+  return (
+    <div style={foodStyle(milkOf(j.batch.recipe))}>
+      <Signs said={look.signs ?? []} onSay={(signs) => set({ signs })} />
+      {expected && (
+        <div className="grid gap-x-6 wide:grid-cols-2">
+          {scalesOf(j).map((scale) => (
+            <ScaleRow
+              key={scale}
+              scale={scale}
+              expected={scale === 'liked' ? null : expected[scale]}
+              said={look[scale] ?? null}
+              onSay={(word) => set({ [scale]: word ?? undefined })}
+            />
+          ))}
+        </div>
+      )}
+      {expected && (
+        <>
+          <h3 className="mt-2 mb-1 text-lg">Layers, before you shake it</h3>
+          <LayerLines
+            layers={look.layers ?? expected.layers}
+            said={look.layers !== undefined}
+            onSay={(layers) => set({ layers })}
+          />
+          {look.layers === undefined && (
+            <button
+              type="button"
+              className="btn btn-outline btn-tall mt-1"
+              onClick={() => set({ layers: expected.layers })}
+            >
+              It looks just as drawn
+            </button>
+          )}
+          <p className="mt-3 mb-1">
+            <b>Shaken</b>{' '}
+            <span className="quiet small">{shaken ? CAME_BACK_WORDS[shaken].means : 'how did it come back?'}</span>
+          </p>
+          <ChoiceButtons
+            label="How it came back when shaken"
+            options={CAME_BACK.map((c) => [c, CAME_BACK_WORDS[c].word] as const)}
+            chosen={shaken}
+            onChoose={(c) => change({ ...draft, shaken: c === shaken ? null : c })}
+          />
+        </>
+      )}
+      <label className="mb-3 block">
+        <span className="small quiet block">A note, if you like</span>
+        <textarea
+          className="textarea w-full"
+          rows={1}
+          maxLength={2000}
+          value={look.note ?? ''}
+          onChange={(e) => set({ note: e.target.value })}
+        />
+      </label>
+      <NotSaved of={write} />
+      <div className="sticky -bottom-5 -mx-1 -mb-5 flex gap-2 px-1 pt-2 pb-5" style={{ background: 'var(--plate)' }}>
+        <button type="button" data-once className="btn btn-primary btn-lg grow" disabled={nothing} onClick={keep}>
+          {nothing ? 'Press what you see' : 'Keep this look'}
+        </button>
+        <button type="button" className="btn btn-outline btn-lg" onClick={onDone}>
+          Back
+        </button>
+      </div>
+    </div>
+  );
+}
+
+/** Fine goes alone; any other sign takes it back. */
+function Signs({ said, onSay }: { readonly said: readonly Sign[]; readonly onSay: (s: readonly Sign[]) => void }) {
+  const press = (s: Sign): void => {
+    if (said.includes(s)) onSay(said.filter((x) => x !== s));
+    else onSay(s === 'fine' ? ['fine'] : [...said.filter((x) => x !== 'fine'), s]);
+  };
+  const last = said.at(-1);
+  return (
+    <div role="group" aria-label="Smell and looks" className="mb-3">
+      <p className="mb-1 flex flex-wrap items-baseline gap-x-2">
+        <b>Smell and looks</b>
+        {last && (
+          <span className="small" style={{ color: last === 'fine' ? 'var(--ash)' : 'var(--flame-text)' }}>
+            {SIGN_WORDS[last].means}
+          </span>
+        )}
+      </p>
+      <div className="flex flex-wrap gap-1.5">
+        {SIGNS.map((s) => (
+          <button
+            key={s}
+            type="button"
+            aria-pressed={said.includes(s)}
+            className={`btn btn-lg px-3 ${s === 'fine' ? 'basis-full text-lg wide:basis-40' : 'grow'} ${said.includes(s) ? 'btn-neutral' : 'btn-outline'}`}
+            onClick={() => press(s)}
+          >
+            {SIGN_WORDS[s].word}
+          </button>
+        ))}
+      </div>
+    </div>
+  );
+}
+
+/** Only what this milk can be asked. */
+function scalesOf(j: ShelfJar): readonly Scale[] {
+  const all: readonly Scale[] = ['thick', 'slip', 'grit', 'beany', 'sweet', 'liked'];
+  return all.filter((s) => s !== 'beany' || j.now.expected?.beany != null);
+}
+function withoutEmpty(l: { readonly [K in keyof Seen]?: Seen[K] | undefined }): Seen {
+  return Object.fromEntries(
+    Object.entries(l).filter(([, v]) => v !== undefined && v !== '' && !(Array.isArray(v) && v.length === 0)),
+  );
+}
+function draftOf(text: string): Draft {
+  if (text === '') return EMPTY;
+  try {
+    return JSON.parse(text) as Draft;
+  } catch {
+    return EMPTY;
+  }
+}

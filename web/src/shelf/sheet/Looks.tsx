@@ -1,0 +1,58 @@
+import type { Scale } from '@ironpan/core/batch';
+import { layersText, saidOn, SCALES, SIGN_WORDS } from '@ironpan/core/words';
+import { now } from '../../clock';
+import { whenOf } from '../../ui/times';
+import type { ShelfJar } from '../useShelf';
+
+const SCALE_ORDER: readonly Scale[] = ['thick', 'slip', 'grit', 'beany', 'sweet', 'liked'];
+
+/** Every look at it, the last first: what was seen, beside what was expected at that moment. */
+export function Looks({ j }: { readonly j: ShelfJar }) {
+  const looks = [...j.now.looks].reverse();
+  if (looks.length === 0) return null;
+  return (
+    <section aria-label="Looks" className="mt-4">
+      <h3 className="mb-1 text-lg">Looks</h3>
+      <ul>
+        {looks.map((l) => (
+          <li key={l.id} className="rowline py-1.5">
+            <p>
+              <span className="num">{whenOf(l.at, now())}</span>
+              {(l.look.signs ?? []).map((s) => (
+                <b key={s}> · {SIGN_WORDS[s].word}</b>
+              ))}
+              {l.look.note !== undefined && <span> · “{l.look.note}”</span>}
+            </p>
+            <dl className="small grid grid-cols-[auto_auto_1fr] gap-x-4">
+              {SCALE_ORDER.flatMap((s) => {
+                const seen = l.look[s];
+                if (seen === undefined) return [];
+                const expected = s === 'liked' ? null : (l.expected?.[s] ?? null);
+                return [
+                  <div key={s} className="contents">
+                    <dt>{SCALES[s].name}</dt>
+                    <dd className="font-semibold">{saidOn(s, seen).word}</dd>
+                    <dd className="quiet">
+                      {expected === null
+                        ? ''
+                        : expected === seen
+                          ? 'as expected'
+                          : `expected: ${saidOn(s, expected).word}`}
+                    </dd>
+                  </div>,
+                ];
+              })}
+              {l.look.layers && (
+                <div className="contents">
+                  <dt>Layers</dt>
+                  <dd className="font-semibold">{layersText(l.look.layers)}</dd>
+                  <dd className="quiet">{l.expected && `expected: ${layersText(l.expected.layers)}`}</dd>
+                </div>
+              )}
+            </dl>
+          </li>
+        ))}
+      </ul>
+    </section>
+  );
+}

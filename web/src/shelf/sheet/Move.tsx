@@ -1,0 +1,79 @@
+import { JAR_PLACES, jarNow } from '@ironpan/core/batch';
+import type { JarPlace } from '@ironpan/core/batch';
+import { duration, join, PLACE_WORDS, roughly, uncooledText, upper } from '@ironpan/core/words';
+import { useState } from 'react';
+import { useNow } from '../../clock';
+import { useLive } from '../../live/live';
+import { useKit } from '../../live/useKitchen';
+import { fridgeLog } from '../../store/jars';
+import { NotSaved } from '../../ui/NotSaved';
+import { NumberField } from '../../ui/NumberField';
+import type { ShelfJar } from '../useShelf';
+import { useSay } from './useSay';
+
+/** A household freezer, °C (common practice). */
+const FREEZER_C = -18;
+/** Where it is put, and how long it would have there: told before it is pressed. */
+export function Move({ j, onDone }: { readonly j: ShelfJar; readonly onDone: () => void }) {
+  const at = useNow();
+  const kit = useKit();
+  const fridge = useLive(['fridge'], fridgeLog).data;
+  const { say, write } = useSay(j);
+  const [roomC, setRoomC] = useState<number | null>(null);
+  if (!kit || !fridge) return null;
+  const warm = roomC ?? kit.roomC;
+  const placeC: Readonly<Record<JarPlace, number | null>> = { fridge: null, freezer: FREEZER_C, room: warm, bag: warm };
+  const there = (place: JarPlace) => {
+    const line = { is: 'moved', place, placeC: placeC[place], id: 'asked', jar: j.jar.id, seq: 1e15, at } as const;
+    // A moment later, so that the place counts.
+    return jarNow(j.jar, [...j.events, line], j.batch, fridge, at + 1000).keep?.s ?? null;
+  };
+  return (
+    <>
+      <div className="mb-3 max-w-60">
+        <NumberField label="room or bag" value={warm} unit="°C" low={0} high={45} onChange={setRoomC} />
+      </div>
+      <ul className="flex flex-col gap-2">
+        {JAR_PLACES.map((place) => {
+          const left = there(place);
+          const here = place === j.now.place;
+          return (
+            <li key={place} className="rowline pb-2">
+              <div className="flex flex-wrap items-center justify-between gap-x-4 gap-y-1">
+                <span className="min-w-0">
+                  <b>{upper(PLACE_WORDS[place])}</b>
+                  <span className="quiet">
+                    {' '}
+                    · {left === null ? '' : left <= 0 ? 'no time left' : `${join(roughly(left))} left there`}
+                  </span>
+                </span>
+                <button
+                  type="button"
+                  data-once
+                  className="btn btn-outline btn-lg min-w-40"
+                  disabled={here}
+                  onClick={() =>
+                    say({ is: 'moved', place, placeC: placeC[place] }, `${upper(PLACE_WORDS[place])} now.`, onDone)
+                  }
+                >
+                  {here ? 'It is there' : 'Put it there'}
+                </button>
+              </div>
+              {place === 'room' && left !== null && <p className="small mt-1">{uncooledText(left, j.now.hygiene)}</p>}
+              {place === 'freezer' && (
+                <p className="small mt-1">
+                  Not in glass, and with room for the ice: it grows by a twelfth. Two months at most; thaw it in the
+                  fridge, about {join(duration(24 * 3600))}, and shake it.
+                </p>
+              )}
+            </li>
+          );
+        })}
+      </ul>
+      <NotSaved of={write} />
+      <button type="button" className="btn btn-outline btn-lg mt-3" onClick={onDone}>
+        Back
+      </button>
+    </>
+  );
+}
