@@ -19,6 +19,8 @@ export type { Job } from './jobs';
 export { jarsOf } from './jars';
 export { jarNow, layersAhead } from './jarLife';
 export type { JarNow, Lifted, SeenLook } from './jarLife';
+export { fateOfJar } from './fates';
+export type { Fate } from './fates';
 export type { OutCost, Spending } from './account';
 export type { Out } from './whereabouts';
 export { layersFault, LIKED, saysFine, saysNothing, saysTurned, SIGNS } from './looks';

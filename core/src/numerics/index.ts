@@ -4,3 +4,5 @@ export { GAUSS3, integral } from './quadrature';
 export { interpolate } from './interpolate';
 export { seededRandom, normal } from './random';
 export { groupBy } from './group';
+export { hessian, minimise } from './minimise';
+export type { MinimumOutcome } from './minimise';

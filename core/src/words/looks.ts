@@ -93,3 +93,22 @@ export const CAME_BACK_WORDS: Readonly<Record<'wholly' | 'partly' | 'not', Said>
   partly: { word: 'partly', means: 'Flakes or a ring are left.' },
   not: { word: 'not', means: 'A cap or curds stay apart.' },
 };
+
+/** Whether as much has gone clear as such milk does, with the figures; shares 0..1. */
+export function clearText(
+  judged: 'normal' | 'more' | 'less',
+  seen: number,
+  expected: { readonly low: number; readonly high: number },
+): string {
+  const of = (x: number): string => plain(100 * x);
+  const usual = `${of(expected.low)} to ${of(expected.high)} % is usual by now`;
+  switch (judged) {
+    case 'normal':
+      if (seen < 0.02) return 'No clear layer: normal for this milk.';
+      return `${of(seen)} % clear: normal for this milk (${usual}). Shake it.`;
+    case 'more':
+      return `${of(seen)} % clear: more than usual for this milk (${usual}). Separated is not spoilt: smell it, then shake it.`;
+    case 'less':
+      return `${of(seen)} % clear: less than usual for this milk (${usual}).`;
+  }
+}

@@ -1,4 +1,5 @@
 import type { JarNow, JarPlace, Out, OutCost, OutPlace } from '../batch';
+import { plain } from '../units';
 import { duration, join, roughly } from './format';
 
 /** Where a jar stands, in words. */
@@ -41,4 +42,19 @@ export function uncooledText(forS: number, hygiene: JarNow['hygiene']): string {
   const has =
     forS < 600 ? 'It has no time left out here.' : `Out here it has ${join(duration(Math.floor(forS / 600) * 600))}.`;
   return `${has} Not two days, whatever some say: ${why.charAt(0).toLowerCase()}${why.slice(1)} Smell and looks do not show it.`;
+}
+
+/** What is known of how long a milk lasts here, in words that claim no more than it shows. */
+export function lastsText(
+  f: { readonly jars: number; readonly turned: number; readonly trustedD: number | null },
+  of: { readonly lowD: number; readonly capD: number },
+): string {
+  const jars = `${f.jars} jar${f.jars === 1 ? '' : 's'}, ${f.turned === 0 ? 'none' : f.turned} turned`;
+  const days = (d: number): string => `${plain(d, 1)} days at 4 °C`;
+  if (f.trustedD === null)
+    return `${jars}: cannot say yet. The usual ${days(of.lowD)} hold; jars that were drunk in time say only “at least so long”.`;
+  if (f.trustedD < of.lowD)
+    return `${jars}: here it turns sooner than usual. The usual ${days(of.lowD)} are too long: look at the fridge and at how clean jars and cloths are, and drink it within ${days(f.trustedD)}.`;
+  const to = Math.min(f.trustedD, Math.max(of.lowD, of.capD));
+  return `${jars}: nine in ten were fine for ${days(f.trustedD)} at the least. Plans and jars count with ${days(to)}, the usual being ${plain(of.lowD, 1)} and the cap ${plain(of.capD, 1)}.`;
 }

@@ -29,7 +29,10 @@ async function refreshBook(): Promise<void> {
   const { digestMissing, digestStale } = await import('../store/digests');
   // Lines missing and lines too many may cancel out in the count below.
   await digestMissing();
-  await digestStale(() => new Promise((r) => setTimeout(r, 200)));
+  const breath = (): Promise<void> => new Promise((r) => setTimeout(r, 200));
+  await digestStale(breath);
+  const { fatesMissing } = await import('../store/fates');
+  await fatesMissing(breath);
 }
 
 /** Opens the kitchen's storage, asks the browser to keep it, and lays the demo when it is opened for the first time. */

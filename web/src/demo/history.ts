@@ -1,12 +1,12 @@
 import { unlearned } from '@ironpan/core/kitchen';
-import { jarsOf, MODEL, progressOf, promisedOf, fold, timerS } from '@ironpan/core/batch';
+import { jarNow, jarsOf, MODEL, progressOf, promisedOf, fold, timerS } from '@ironpan/core/batch';
 import { doubted, look, sampleBeliefs } from '@ironpan/core/questions';
-import type { BatchEvent, Progress } from '@ironpan/core/batch';
+import type { BatchEvent, Look, Progress } from '@ironpan/core/batch';
 import { normal, seededRandom } from '@ironpan/core/numerics';
 import type { BatchRecord, EventRecord, JarEventRecord, JarRecord, KitRecord, PlanRecord } from '@ironpan/core/records';
 import { kindOf } from '@ironpan/core/steps';
 import { frozenKit } from '../store/kit';
-import type { Outcome } from '@ironpan/core/steps';
+import type { Layer, Outcome } from '@ironpan/core/steps';
 
 /** What a past batch of the demo is made from: a plan, when it began, and a seed. Its outcome is folded, never typed in. */
 export interface Past {
@@ -15,6 +15,8 @@ export interface Past {
   readonly beganHoursAgo: number;
   readonly seed: number;
   readonly end: 'drunk' | 'kept' | 'thrown' | 'abandoned';
+  /** Hours after it was filled at which its first jar stood on the table for four. */
+  readonly outFrom?: number;
 }
 export interface Made {
   readonly batch: BatchRecord;
@@ -56,7 +58,7 @@ export function makePast(p: Past, number: number, plan: PlanRecord, kit: KitReco
   const events = logOf(batch, truth, p, random).map((e) => ({ ...e, v: 3 as const }));
   const progress = progressOf(batch, events);
   const jars = progress.state === 'finished' ? jarsOf(batch, progress).map((j) => ({ ...j, v: 2 as const })) : [];
-  return { batch, events, jars, progress, jarEvents: jars.flatMap((j) => jarLog(j, p, laidAt, random)) };
+  return { batch, events, jars, progress, jarEvents: jars.flatMap((j) => jarLog(j, p, batch, laidAt, random)) };
 }
 
 function logOf(batch: BatchRecord, truth: Outcome, p: Past, random: () => number): BatchEvent[] {
@@ -123,7 +125,13 @@ function whatWasRead(
 
 const THROWN_TO_BE_SAFE = { is: 'thrown', why: 'safe', text: '', lastFineAt: null, foundAt: null };
 /** What became of each jar, up to now. */
-function jarLog(j: JarRecord, p: Past, laidAt: number, random: () => number): readonly JarEventRecord[] {
+function jarLog(
+  j: JarRecord,
+  p: Past,
+  batch: BatchRecord,
+  laidAt: number,
+  random: () => number,
+): readonly JarEventRecord[] {
   const pulp = j.product === 'pulp';
   const out: JarEventRecord[] = [];
   const add = (hoursAfter: number, e: Record<string, unknown>): boolean => {
@@ -132,6 +140,7 @@ function jarLog(j: JarRecord, p: Past, laidAt: number, random: () => number): re
     out.push({ v: 3, id: `${j.id}-${out.length}`, jar: j.id, seq: out.length + 1, at, ...e } as JarEventRecord);
     return true;
   };
+  const first = j.id.endsWith(':1');
   if (p.end === 'kept') {
     if (pulp) {
       // One pulp was thrown away, one boiled; the third was boiled in the milk and is kept.
@@ -139,12 +148,25 @@ function jarLog(j: JarRecord, p: Past, laidAt: number, random: () => number): re
       else if (p.seed % 3 === 2) add(1.5, { is: 'boiled', forS: 1200 });
       return out;
     }
-    let left = j.filledMl * (j.id.endsWith(':1') ? 0.55 : 0.12);
+    const drinks: number[] = [];
+    let left = j.filledMl * (first ? 0.55 : 0.12);
     for (let h = 9; left > 90; h += 7) {
       const ml = Math.round((90 + 90 * random()) / 10) * 10;
-      if (!add(h, { is: 'poured', ml })) break;
+      drinks.push(ml);
       left -= ml;
     }
+    if (first) add(8, lookOf(j, out, batch, 8, random));
+    if (p.outFrom !== undefined && first)
+      add(p.outFrom + 5, {
+        is: 'tempered',
+        where: 'table',
+        placeC: batch.kit.roomC,
+        from: Math.round(j.filledAt + p.outFrom * HOUR),
+        to: Math.round(j.filledAt + (p.outFrom + 4) * HOUR),
+      });
+    drinks.forEach((ml, i) => add(9 + 7 * i, { is: 'poured', ml }));
+    // The last of them is looked at again the next day, before it is shaken.
+    if (first && p.seed % 2 === 1) add(24, lookOf(j, out, batch, 24, random));
     return out;
   }
   if (pulp) {
@@ -152,6 +174,42 @@ function jarLog(j: JarRecord, p: Past, laidAt: number, random: () => number): re
     return out;
   }
   add(20, { is: 'poured', ml: Math.round(j.filledMl * 0.3) });
-  add(44 + 10 * random(), p.end === 'thrown' ? { ...THROWN_TO_BE_SAFE, why: 'turned' } : { is: 'finished' });
+  if (first) add(26, lookOf(j, out, batch, 26, random));
+  if (p.end === 'thrown' || (!first && random() < 0.4)) turns(j, 84 + 44 * random(), add);
+  else add(44 + 24 * random(), { is: 'finished' });
   return out;
+}
+/** Forgotten at the back: fine when it was last looked at, found turned the next day. */
+function turns(j: JarRecord, hours: number, add: (h: number, e: Record<string, unknown>) => boolean): void {
+  const fine = hours - 16;
+  add(fine, { is: 'looked', look: { signs: ['fine'] } });
+  const at = (h: number): number => Math.round(j.filledAt + h * HOUR);
+  add(hours, { is: 'looked', look: { signs: ['sour'] } });
+  add(hours + 0.1, { is: 'thrown', why: 'turned', text: '', lastFineAt: at(fine), foundAt: at(hours) });
+}
+/** What a cook of the demo saw: the expectation, read by eye, and now and then a word beside it. */
+function lookOf(
+  j: JarRecord,
+  log: readonly JarEventRecord[],
+  batch: BatchRecord,
+  hours: number,
+  random: () => number,
+): Record<string, unknown> {
+  const at = jarNow(j, log, batch, [], j.filledAt + hours * HOUR).expected;
+  if (!at) return { is: 'looked', look: { signs: ['fine'] } };
+  const look: Look = {
+    signs: ['fine'],
+    ...(at.thick ? { thick: at.thick } : {}),
+    slip: at.slip === 'silky' && random() < 0.5 ? 'slippery' : (at.slip ?? 'clean'),
+    grit: at.grit,
+    liked: random() < 0.3 ? 'more' : random() < 0.2 ? 'soso' : 'yes',
+    layers: readByEye(at.layers, random),
+  };
+  return { is: 'looked', look };
+}
+/** Lines are read to a hundredth or two of the height. */
+function readByEye(layers: readonly Layer[], random: () => number): readonly Layer[] {
+  const shares = layers.map((l) => Math.max(0.01, l.share * (1 + 0.12 * normal(random)) + 0.008 * normal(random)));
+  const sum = shares.reduce((a, b) => a + b, 0);
+  return layers.map((l, i) => ({ kind: l.kind, share: (shares[i] ?? 0) / sum }));
 }

@@ -1,5 +1,6 @@
 import { db } from '../store/db';
 import { digestNow, keepDigests } from '../store/digests';
+import { keepFates } from '../store/fates';
 import { makePast } from './history';
 import type { Past } from './history';
 import { hillKitchen } from './kitchen';
@@ -20,7 +21,7 @@ const HISTORY: readonly Past[] = [
   { plan: 'demo-hurry', beganHoursAgo: 8 * D, seed: 20, end: 'drunk' },
   { plan: 'demo-oat-slick', beganHoursAgo: 6 * D, seed: 41, end: 'drunk' },
   { plan: 'demo-pulp', beganHoursAgo: 74, seed: 21, end: 'kept' },
-  { plan: 'demo-mild', beganHoursAgo: 64, seed: 22, end: 'kept' },
+  { plan: 'demo-mild', beganHoursAgo: 64, seed: 22, end: 'kept', outFrom: 11 },
   { plan: 'demo-weekday', beganHoursAgo: 26, seed: 23, end: 'kept' },
   { plan: 'demo-oat', beganHoursAgo: 19, seed: 42, end: 'kept' },
   { plan: 'demo-graded', beganHoursAgo: 5, seed: 43, end: 'kept' },
@@ -57,6 +58,7 @@ export async function layDemo(at: number): Promise<void> {
     const jars = all.flatMap((m) => m.jars.map((j) => j.id)).filter((id) => !ended.has(id));
     await d.standing.bulkPut(jars.map((jar) => ({ jar })));
     await d.fridge.put({ v: 1, id: 'demo-fridge', at: at - FRIDGE_SET_HOURS_AGO * HOUR, placeC: kit.fridgeC });
+    await keepFates(all.flatMap((m) => m.jars.map((j) => j.id)));
     await d.settings.put({ key: 'seededAt', value: at });
   });
 

@@ -4,6 +4,8 @@ import { follow } from '../store/follow';
 
 export interface Live<T> {
   readonly data: T | undefined;
+  /** When it was last told, ms; 0: not yet. For who only asks whether something changed. */
+  readonly dataAt: number;
 }
 /**
  * The one hook that joins Dexie's live query to TanStack Query: read once, then follow every change of the tables it
@@ -33,5 +35,5 @@ export function useLive<T>(key: readonly unknown[], read: () => Promise<T>): Liv
   }, [client, id]);
   if (query.error) throw query.error;
   if (failed?.id === id) throw failed.error instanceof Error ? failed.error : new Error(String(failed.error));
-  return { data: query.data };
+  return { data: query.data, dataAt: query.dataUpdatedAt };
 }

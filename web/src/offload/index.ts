@@ -3,6 +3,7 @@ import type { Here } from '@ironpan/core/kitchen';
 import type { Recipe } from '@ironpan/core/steps';
 import type { How } from '../store/transfer';
 import type { FileRead, KitchenAsked } from './kitchen.worker';
+import type { LastingAsked, LastingTold } from './lasting.worker';
 import type { MovesAsked } from './moves.worker';
 import type { RangesAsked } from './ranges.worker';
 
@@ -64,6 +65,10 @@ export class Incoming {
 
 export const askRanges = (asked: RangesAsked, onProgress?: Progress): Running<Ranges> =>
   ask(new Worker(new URL('./ranges.worker.ts', import.meta.url), { type: 'module' }), asked, onProgress);
+
+/** How long the jars of one milk lasted: the curve, the fit, and up to when they may be trusted; null: nothing is known. */
+export const askLasting = (asked: LastingAsked): Running<LastingTold | null> =>
+  ask(new Worker(new URL('./lasting.worker.ts', import.meta.url), { type: 'module' }), asked);
 
 const moves = <T>(asked: MovesAsked, onProgress?: Progress): Running<T> =>
   ask(new Worker(new URL('./moves.worker.ts', import.meta.url), { type: 'module' }), asked, onProgress);

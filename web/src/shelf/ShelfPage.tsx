@@ -12,6 +12,7 @@ import { Loading } from '../ui/State';
 import { useKit } from '../live/useKitchen';
 import { Board } from './Board';
 import { BrokenJar } from './BrokenJar';
+import { WhatLasts } from './lasting/WhatLasts';
 import { Doing } from './Doing';
 import { JarSheet } from './sheet/JarSheet';
 import { DOINGS } from './sheet/doings';
@@ -88,7 +89,8 @@ export function ShelfPage() {
         </Link>
         <Next jars={here} batches={open} now={now} onOpen={openJar} />
       </aside>
-      <div className="[grid-area:knows]">
+      <div className="grid items-start gap-4 [grid-area:knows] wide:grid-cols-[minmax(0,1fr)_19rem]">
+        <WhatLasts />
         <Doing jars={here} now={now} />
       </div>
       {sheet && (

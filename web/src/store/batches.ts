@@ -10,6 +10,7 @@ import type { KitchenDb } from './db';
 import type { DigestRow } from './rows';
 import { tracesFor } from './traces';
 import { digestRow, keepDigests, trusted } from './digests';
+import { keepFates } from './fates';
 import { newId } from './ids';
 import { frozenKit } from './kit';
 import type { HereRecord } from './here';
@@ -143,7 +144,7 @@ export function append(batchId: string, happened: readonly Happening[], at: numb
   const d = db();
   return d.transaction(
     'rw',
-    [d.batches, d.events, d.digests, d.learned, d.traces, d.jars, d.jarEvents, d.standing],
+    [d.batches, d.events, d.digests, d.learned, d.traces, d.jars, d.jarEvents, d.standing, d.plans, d.fridge, d.fates],
     async () => {
       const batch = await d.batches.get(batchId);
       if (!batch) throw new GoneError('this batch');
@@ -184,6 +185,7 @@ async function rewriteJars(d: KitchenDb, batch: BatchRecord, p: Progress): Promi
   await d.jarEvents.where('jar').anyOf(gone).delete();
   await d.jars.bulkPut(jars);
   await d.standing.bulkPut(jars.filter((j) => !had.includes(j.id)).map((j) => ({ jar: j.id })));
+  await keepFates([...gone, ...jars.map((j) => j.id)]);
 }
 /** A reading as a line of the log. */
 export const readingOf = (

@@ -13,7 +13,7 @@ import type {
   PlanRecord,
   TraceRecord,
 } from '@ironpan/core/records';
-import type { DigestRow, SettingRow, StandingRow, UndoRow } from './rows';
+import type { DigestRow, FateRow, LastingRow, SettingRow, StandingRow, UndoRow } from './rows';
 import { realm } from './realm';
 import type { Realm } from './realm';
 
@@ -34,6 +34,8 @@ export class KitchenDb extends Dexie {
   digests!: Table<DigestRow, string>;
   learned!: Table<Learned, string>;
   standing!: Table<StandingRow, string>;
+  fates!: Table<FateRow, string>;
+  lasting!: Table<LastingRow, string>;
 
   /** @param upgrades how older shapes are brought along; not needed where the storage is known to be of this one. */
   constructor(name: string, upgrades?: Upgrades) {
@@ -68,8 +70,10 @@ export class KitchenDb extends Dexie {
       .upgrade((t) => known(upgrades).upgradeTo4(t));
     // A plan’s language: the words of recipes and of logs changed, no table did.
     this.version(5).upgrade((t) => known(upgrades).upgradeTo5(t));
-    // What happens to a jar has more words; only its log changed.
-    this.version(DATABASE_VERSION).upgrade((t) => known(upgrades).upgradeTo6(t));
+    // What happens to a jar has more words, and what became of it is kept beside it for lists; it follows from the logs.
+    this.version(DATABASE_VERSION)
+      .stores({ fates: 'jar, batch, milk', lasting: 'id' })
+      .upgrade((t) => known(upgrades).upgradeTo6(t));
   }
 }
 /** The newest shape of the storage this build knows; a later one is refused unopened. */

@@ -1,3 +1,4 @@
+import { COEFFICIENTS } from '@ironpan/core/kitchen';
 import type { Beliefs } from '@ironpan/core/kitchen';
 import { beliefsFrom } from '@ironpan/core/learning';
 import type { KitRecord } from '@ironpan/core/records';
@@ -11,6 +12,7 @@ export interface HereRecord {
 }
 /** The kit and what was learned, read together. */
 export async function readHere(): Promise<HereRecord> {
-  const [kit, learned] = await Promise.all([readKit(), db().learned.toArray()]);
-  return { kit, beliefs: beliefsFrom(learned) };
+  const [kit, learned, lasting] = await Promise.all([readKit(), db().learned.toArray(), db().lasting.toArray()]);
+  const keeping = lasting.map((l) => [l.id, { ...COEFFICIENTS.keeping, mean: l.mean, n: l.jars }] as const);
+  return { kit, beliefs: { ...beliefsFrom(learned), ...Object.fromEntries(keeping) } };
 }

@@ -4,6 +4,7 @@ import { groupBy } from '@ironpan/core/numerics';
 import type { BatchRecord, FridgeRecord, JarEventRecord, JarRecord } from '@ironpan/core/records';
 import { GoneError } from './batches';
 import { db } from './db';
+import { keepFates } from './fates';
 import { newId } from './ids';
 
 export interface JarLog {
@@ -62,31 +63,36 @@ export function appendToJar(
 ): Promise<Said> {
   const d = db();
   const all: readonly JarHappening[] = 'is' in happened ? [happened] : happened;
-  return d.transaction('rw', [d.jars, d.jarEvents, d.standing, d.batches, d.fridge], async (): Promise<Said> => {
-    const jar = await d.jars.get(jarId);
-    const batch = jar ? await d.batches.get(jar.batch) : undefined;
-    if (!jar || !batch) throw new GoneError('this jar');
-    const log: JarEventRecord[] = await d.jarEvents.where('jar').equals(jarId).toArray();
-    let said: Said = { ids: [], pouredMl: null, empty: endOfJar(log) !== null };
-    for (const h of unsaid(log, seen ?? lastSeq(log), all)) {
-      let say = h;
-      let pouredMl: number | null = null;
-      if (h.is === 'poured') {
-        if (endOfJar(log)) return { ...said, pouredMl: 0 };
-        const left = jarNow(jar, log, batch, await fridgeLog(), at).leftMl;
-        pouredMl = Math.min(h.ml, left);
-        say = pouredMl >= left - DREGS_ML ? { is: 'finished' } : h;
+  return d.transaction(
+    'rw',
+    [d.jars, d.jarEvents, d.standing, d.batches, d.plans, d.fridge, d.fates],
+    async (): Promise<Said> => {
+      const jar = await d.jars.get(jarId);
+      const batch = jar ? await d.batches.get(jar.batch) : undefined;
+      if (!jar || !batch) throw new GoneError('this jar');
+      const log: JarEventRecord[] = await d.jarEvents.where('jar').equals(jarId).toArray();
+      let said: Said = { ids: [], pouredMl: null, empty: endOfJar(log) !== null };
+      for (const h of unsaid(log, seen ?? lastSeq(log), all)) {
+        let say = h;
+        let pouredMl: number | null = null;
+        if (h.is === 'poured') {
+          if (endOfJar(log)) return { ...said, pouredMl: 0 };
+          const left = jarNow(jar, log, batch, await fridgeLog(), at).leftMl;
+          pouredMl = Math.min(h.ml, left);
+          say = pouredMl >= left - DREGS_ML ? { is: 'finished' } : h;
+        }
+        const row = { ...say, v: 3 as const, id: newId('jarevent'), jar: jarId, at, seq: lastSeq(log) + 1 };
+        await d.jarEvents.add(row);
+        log.push(row);
+        said = { ...said, ids: [...said.ids, row.id], pouredMl: said.pouredMl ?? pouredMl };
       }
-      const row = { ...say, v: 3 as const, id: newId('jarevent'), jar: jarId, at, seq: lastSeq(log) + 1 };
-      await d.jarEvents.add(row);
-      log.push(row);
-      said = { ...said, ids: [...said.ids, row.id], pouredMl: said.pouredMl ?? pouredMl };
-    }
-    const empty = endOfJar(log) !== null;
-    if (empty) await d.standing.delete(jarId);
-    else await d.standing.put({ jar: jarId });
-    return { ...said, empty };
-  });
+      const empty = endOfJar(log) !== null;
+      if (empty) await d.standing.delete(jarId);
+      else await d.standing.put({ jar: jarId });
+      await keepFates([jarId]);
+      return { ...said, empty };
+    },
+  );
 }
 /** Takes lines of a jar's log back; the lines stay, and so does that they were taken back. */
 export const takeBack = (jarId: string, ids: readonly string[], at: number): Promise<Said> =>

@@ -1,4 +1,4 @@
-import type { Digest } from '@ironpan/core/batch';
+import type { Digest, Fate } from '@ironpan/core/batch';
 import type { UndoRecord } from '@ironpan/core/records';
 
 /** An undo row as it is stored: under its plan. */
@@ -10,6 +10,20 @@ export interface DigestRow extends Digest {
   readonly startedAt: number;
   readonly milk: string;
   readonly promisedMl: number;
+}
+/** What became of a jar, whose milk it was, and by which method; null: of none, or its plan is gone. */
+export interface FateRow extends Fate {
+  readonly milk: string;
+  readonly method: string | null;
+}
+/** How long a milk in a state may be trusted here, from its own jars: what the fold is told. */
+export interface LastingRow {
+  /** As the coefficient of the fold names it. */
+  readonly id: string;
+  /** A multiple of the usual low end, 1 or more; how many jars said so, and how many of them turned. */
+  readonly mean: number;
+  readonly jars: number;
+  readonly turned: number;
 }
 /** A jar that nobody has finished, given or thrown away. */
 export interface StandingRow {

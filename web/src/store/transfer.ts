@@ -150,7 +150,8 @@ export async function importAll(
   await d.transaction('rw', d.tables, async () => {
     const came = new Set<string>();
     const grown = new Set<string>();
-    if (how === 'replace') for (const t of [...TABLES, 'digests', 'learned', 'standing']) await clear(d, t);
+    if (how === 'replace')
+      for (const t of [...TABLES, 'digests', 'learned', 'standing', 'fates', 'lasting']) await clear(d, t);
     const pouring = new Pouring();
     const empty = new Set<Table>();
     for (const t of TABLES) if ((await d.table(t).count()) === 0) empty.add(t);

@@ -1,4 +1,4 @@
-import { capacityOf, inhibitorLeftOf, thingOf, volumeMl } from '../../kitchen';
+import { capacityOf, inhibitorLeftOf, multiplier, thingOf, volumeMl } from '../../kitchen';
 import type { Draft, Stream } from '../../kitchen';
 import { materialById } from '../../materials';
 import type { Keeps } from '../../materials';
@@ -49,12 +49,19 @@ export function keepingOf(s: Stream, ctx: Ctx): { readonly days: number; readonl
     const bean = m.inhibitorLabileShare !== null;
     // Boiled, touched, and warmed again: a bean milk that had its boil keeps as what is touched.
     const again = s.hygiene === 'touched' || (bean && done && s.hygiene === 'heated');
-    const k = m.keeps[bean && !done ? 'raw' : again ? 'boiled' : s.hygiene];
-    days = Math.min(days, k.days);
+    const as = bean && !done ? 'raw' : again ? 'boiled' : s.hygiene;
+    const k = m.keeps[as];
+    // What this kitchen's own jars say moves the usual value between its low end and the cap, never past.
+    const own = k.days * multiplier(ctx.beliefs, 'keeping', keepingThing(m.milk, again ? 'touched' : as));
+    days = Math.min(days, Math.min(Math.max(own, k.days), Math.max(k.days, k.capDays)));
     capDays = Math.min(capDays, again ? touchedCap(s, k, m.keeps.raw) : k.capDays);
   }
   return { days, capDays };
 }
+
+/** What a kitchen learns the keeping of: a milk in a state. */
+export const keepingThing = (milk: string, state: string): string =>
+  `${milk === '' ? 'other' : milk.replace(/[^\w.-]+/g, '-')}-${state}`;
 
 /** Touched again after the boil; what was only warmed is no worse for it than what never was. */
 function touchedCap(s: Stream, boiled: Keeps, raw: Keeps): number {
@@ -87,8 +94,9 @@ export interface KeepBy {
   /** The two of them, s: the model's below 0 once it is over, Infinity where nothing is spent. */
   readonly modelS: number;
   readonly capS: number;
-  /** Its whole budget, days at 4 °C. */
+  /** Its whole budget, days at 4 °C, and the cap at 5 °C or colder, the day it was made being day 1. */
   readonly budgetD: number;
+  readonly capDays: number;
   /** Days at 4 °C left to spend. */
   readonly leftD: number;
   /** Longest time between 57 and 21, and between 57 and 5 °C, once it is cold, s. */
@@ -124,6 +132,7 @@ export function keepBy(s: Stream, placeC: number, jarId: string, ctx: Ctx): Keep
     modelS,
     capS: byCap,
     budgetD: limit.days,
+    capDays: limit.capDays,
     leftD: Math.max(0, left),
     above21S: settled.above21S,
     above5S: settled.above5S,

@@ -120,6 +120,11 @@ export const layersOf = (s: Stream, heightMm: number, ctx: Ctx, stillS = s.still
 /** How long `forS` in a place of `c` °C counts, s of water at 20 °C. */
 export const stillAt = (c: number, forS: number): number => standingPace(c) * forS;
 
+/** Jars are compared by hours at this temperature, °C. */
+const COLD_C = 4;
+/** As many hours in the cold as that counts: what stood warm has parted further. */
+export const coldHours = (stillS: number): number => stillS / standingPace(COLD_C) / HOUR_S;
+
 /** A kitchen jar is this much higher than wide inside (common practice). */
 const HIGH_FOR_WIDE = 1.6;
 /** Height of `ml` in an upright jar that holds `vesselMl`, mm: a cylinder as kitchen jars usually are (an estimate). */

@@ -1,5 +1,9 @@
-import type { Scale } from '@ironpan/core/batch';
-import { layersText, saidOn, SCALES, SIGN_WORDS } from '@ironpan/core/words';
+import { layersAhead } from '@ironpan/core/batch';
+import type { Scale, SeenLook } from '@ironpan/core/batch';
+import { clearAt, expectedApproach, judgedClear } from '@ironpan/core/learning';
+import { coldHours, serumShare } from '@ironpan/core/steps';
+import { clearText, layersText, saidOn, SCALES, SIGN_WORDS } from '@ironpan/core/words';
+import { useMemo } from 'react';
 import { now } from '../../clock';
 import { whenOf } from '../../ui/times';
 import type { ShelfJar } from '../useShelf';
@@ -50,9 +54,27 @@ export function Looks({ j }: { readonly j: ShelfJar }) {
                 </div>
               )}
             </dl>
+            {l.look.layers && !j.pulp && <Judged j={j} look={l} />}
           </li>
         ))}
       </ul>
     </section>
+  );
+}
+
+/** Hours at which the course of parting is told. */
+const AHEAD_H = [1, 3, 6, 12, 24, 48, 72, 120];
+/** Is what went clear what such milk does by then? */
+function Judged({ j, look }: { readonly j: ShelfJar; readonly look: SeenLook }) {
+  const expected = useMemo(
+    () =>
+      expectedApproach(
+        layersAhead(j.jar, j.batch, AHEAD_H).map((a) => ({ hours: a.hours, share: serumShare(a.layers) })),
+      ),
+    [j.jar, j.batch],
+  );
+  const seen = { hours: coldHours(look.stillS), share: serumShare(look.look.layers ?? []) };
+  return (
+    <p className="small mt-0.5">{clearText(judgedClear(seen, expected), seen.share, clearAt(expected, seen.hours))}</p>
   );
 }

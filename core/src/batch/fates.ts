@@ -1,0 +1,127 @@
+import { expectedApproach } from '../learning';
+import type { Approach, Lasted, SeenClear } from '../learning';
+import { coldHours, serumShare } from '../steps';
+import type { Hygiene } from '../kitchen';
+import type { FilledJar, FridgeLine, FrozenBatch, JarEvent, ThrownReason } from './events';
+import { jarNow, layersAhead } from './jarLife';
+import type { SeenLook } from './jarLife';
+import { endOfJar, standing } from './log';
+import { saysFine, saysTurned } from './looks';
+import type { Look, Scale, Sign } from './looks';
+
+/** What became of a jar, and what was said of it: enough for lists, and for how long milk lasts here. */
+export interface Fate {
+  readonly jar: string;
+  readonly batch: string;
+  readonly product: string;
+  readonly filledAt: number;
+  readonly filledMl: number;
+  /** Its state when it was last known fine, and its budget there, days at 4 °C, and the cap; null: no keeping rule. */
+  readonly hygiene: Hygiene;
+  readonly budgetD: number | null;
+  readonly capDays: number | null;
+  readonly end: 'finished' | 'given' | 'thrown' | null;
+  readonly why: ThrownReason | null;
+  readonly endedAt: number | null;
+  /** The word last said on each scale, the signs last told, and how many looks there were. */
+  readonly said: Readonly<Partial<Record<Scale, string>>>;
+  readonly signs: readonly Sign[];
+  readonly looks: number;
+  /** How long it lasted, days at 4 °C; null: nothing is known but that it was filled, or it was frozen. */
+  readonly lasted: Lasted | null;
+  /** How much of it had gone clear at each look that told its layers, and what was expected; null: no such look. */
+  readonly parts: { readonly seen: readonly SeenClear[]; readonly expected: Approach } | null;
+  /** The lines of its log that this was read from. */
+  readonly lines: number;
+}
+
+/** Seconds a jar must be known to have been fine before it says anything of how long it lasts. */
+const TELLS_AFTER_D = 0.02;
+const SCALE_KEYS: readonly Scale[] = ['thick', 'slip', 'grit', 'beany', 'sweet', 'liked'];
+
+/** A jar's fate from its log. A jar that still stands is told up to when it was last known fine. */
+export function fateOfJar(
+  jar: FilledJar,
+  events: readonly JarEvent[],
+  batch: FrozenBatch,
+  fridge: readonly FridgeLine[],
+): Fate {
+  const told = standing(events);
+  const looks = told.flatMap((e) => (e.is === 'looked' ? [e] : []));
+  const end = endOfJar(events);
+  const { fineAt, turnedAt } = whenFine(jar, events);
+  // By the usual values: what this kitchen learns must not rest on what it has learned.
+  const usual = { ...batch, beliefs: {} };
+  const at = (t: number) => jarNow(jar, until(events, t), usual, fridge, t);
+  const fine = at(fineAt);
+  const spent = (t: number): number => {
+    const s = at(t).spending;
+    return s.beforeD + s.placedD + s.outs.reduce((x, o) => x + o.spentD, 0);
+  };
+  const fineD = spent(fineAt);
+  const frozen = told.some((e) => e.is === 'moved' && e.place === 'freezer') || jar.stream.temperatureC < 0;
+  const known = (turnedAt !== null || fineD - spent(jar.filledAt) > TELLS_AFTER_D) && !frozen;
+  return {
+    jar: jar.id,
+    batch: jar.batch,
+    product: jar.product,
+    filledAt: jar.filledAt,
+    filledMl: jar.filledMl,
+    hygiene: fine.hygiene,
+    budgetD: fine.keep?.budgetD ?? null,
+    capDays: fine.keep?.capDays ?? null,
+    end: end?.is ?? null,
+    why: end?.is === 'thrown' ? end.why : null,
+    endedAt: end?.at ?? null,
+    said: lastSaid(looks.map((e) => e.look)),
+    signs: looks.at(-1)?.look.signs ?? [],
+    looks: looks.length,
+    lasted: known ? { fineD, turnedD: turnedAt === null ? null : Math.max(fineD, spent(turnedAt)) } : null,
+    parts: looks.some((e) => e.look.layers)
+      ? clearsOf(jar, usual, at(Math.max(...looks.map((e) => e.at))).looks)
+      : null,
+    lines: events.length,
+  };
+}
+/** What had happened by then; a while elsewhere counts whenever it was told. */
+const until = (events: readonly JarEvent[], t: number): readonly JarEvent[] =>
+  events.filter((e) => e.at <= t || e.is === 'tempered' || e.is === 'undone').filter((e) => !isEnd(e));
+const isEnd = (e: JarEvent): boolean => e.is === 'finished' || e.is === 'given' || e.is === 'thrown';
+
+/** When it was last known fine, and when it was found turned; null: it never was. */
+function whenFine(
+  jar: FilledJar,
+  events: readonly JarEvent[],
+): { readonly fineAt: number; readonly turnedAt: number | null } {
+  let fineAt = jar.filledAt;
+  let turnedAt: number | null = null;
+  for (const e of standing(events)) {
+    if (e.is === 'looked' && saysTurned(e.look)) turnedAt ??= e.at;
+    if (e.is === 'thrown') {
+      if (e.why === 'turned') turnedAt = Math.min(turnedAt ?? Infinity, e.foundAt ?? e.at);
+      // What the cook says of it goes before what was known.
+      if (e.lastFineAt !== null) fineAt = Math.max(jar.filledAt, e.lastFineAt);
+    }
+    const tasted = e.is === 'poured' || e.is === 'finished' || (e.is === 'looked' && saysFine(e.look));
+    if (tasted && turnedAt === null) fineAt = Math.max(fineAt, e.at);
+  }
+  return { fineAt: turnedAt === null ? fineAt : Math.min(fineAt, turnedAt), turnedAt };
+}
+/** Hours at which the course of parting is told, in the cold. */
+const AHEAD_H = [1, 3, 6, 12, 24, 48, 72, 120];
+function clearsOf(jar: FilledJar, batch: FrozenBatch, looks: readonly SeenLook[]): NonNullable<Fate['parts']> {
+  const seen = looks.flatMap((l) =>
+    l.look.layers ? [{ hours: coldHours(l.stillS), share: serumShare(l.look.layers) }] : [],
+  );
+  const ahead = layersAhead(jar, batch, AHEAD_H).map((a) => ({ hours: a.hours, share: serumShare(a.layers) }));
+  return { seen, expected: expectedApproach(ahead) };
+}
+function lastSaid(looks: readonly Look[]): Fate['said'] {
+  const out: Partial<Record<Scale, string>> = {};
+  for (const l of looks)
+    for (const s of SCALE_KEYS) {
+      const word = l[s];
+      if (word !== undefined) out[s] = word;
+    }
+  return out;
+}

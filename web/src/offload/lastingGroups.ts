@@ -1,0 +1,44 @@
+import type { Lasted } from '@ironpan/core/learning';
+import type { Hygiene } from '@ironpan/core/kitchen';
+import { groupBy } from '@ironpan/core/numerics';
+import { methodById } from '@ironpan/core/methods';
+import type { FateRow } from '../store/rows';
+
+/** Jars of one milk in one state: what is compared when asked how long it lasts. */
+export interface Group {
+  readonly key: string;
+  readonly milk: string;
+  readonly hygiene: Hygiene;
+  readonly jars: readonly Pick<FateRow & { readonly lasted: Lasted }, 'lasted' | 'method' | 'parts'>[];
+  readonly methods: readonly { readonly id: string; readonly name: string }[];
+  /** The usual low end, and the cap, in days. */
+  readonly of: { readonly lowD: number; readonly capD: number };
+}
+/** The milks that something is known of, the most jars first. */
+export function groupsOf(fates: readonly FateRow[]): readonly Group[] {
+  const told = fates.flatMap((f) =>
+    f.lasted && f.budgetD !== null && f.capDays !== null && f.product !== 'pulp'
+      ? [{ ...f, lasted: f.lasted, lowD: f.budgetD, capD: f.capDays }]
+      : [],
+  );
+  return [...groupBy(told, (f) => `${f.milk} ${f.hygiene}`)]
+    .flatMap(([key, jars]): Group[] => {
+      const [first] = jars;
+      if (!first) return [];
+      const ids = [...new Set(jars.flatMap((j) => j.method ?? []))];
+      return [
+        {
+          key,
+          milk: first.milk,
+          hygiene: first.hygiene,
+          jars,
+          methods: ids.map((id) => ({ id, name: methodById(id)?.name ?? id })),
+          of: { lowD: first.lowD, capD: first.capD },
+        },
+      ];
+    })
+    .sort((a, b) => b.jars.length - a.jars.length || a.key.localeCompare(b.key));
+}
+/** What this kitchen's jars say moves its usual value between the low end and the cap, never past. */
+export const heldDays = (d: number, of: Group['of']): number =>
+  Math.min(Math.max(d, of.lowD), Math.max(of.lowD, of.capD));

@@ -1,0 +1,99 @@
+import { plain } from '@ironpan/core/units';
+import { HYGIENE, lastsText, milkName, upper } from '@ironpan/core/words';
+import { useMemo, useState } from 'react';
+import { useLive } from '../../live/live';
+import { askLasting } from '../../offload';
+import { heldDays } from '../../offload/lastingGroups';
+import type { Group } from '../../offload/lastingGroups';
+import { databaseName } from '../../store/db';
+import { countFates } from '../../store/fates';
+import { realm } from '../../store/realm';
+import { SelectField } from '../../ui/SelectField';
+import { useAsked } from '../../ui/useAsked';
+import { HowItParts } from './HowItParts';
+import { LastsChart } from './LastsChart';
+
+const nameOf = (g: Pick<Group, 'milk' | 'hygiene'>): string =>
+  `${HYGIENE[g.hygiene].replace(', ', ' and ')} ${milkName(g.milk)}`;
+
+/** How long each milk lasts in this kitchen, from what became of its jars; read and fitted away from the screen. */
+export function WhatLasts() {
+  const mark = useLive(['fatesMark'], countFates).dataAt;
+  const [group, setGroup] = useState<string | null>(null);
+  const [method, setMethod] = useState<string | null>(null);
+  const start = useMemo(
+    () => (mark === 0 ? null : () => askLasting({ database: databaseName(realm()), group, method })),
+    [mark, group, method],
+  );
+  const told = useAsked(start).data;
+  if (!told) return null;
+  const { found } = told;
+  const { of } = told.group;
+  const usualD = found.trustedD === null ? of.lowD : heldDays(found.trustedD, of);
+  return (
+    <section aria-label="How long it lasts here" className="plate p-4">
+      <div className="flex flex-wrap items-baseline justify-between gap-x-4 gap-y-1">
+        <h2 className="text-xl">How long {nameOf(told.group)} lasts here</h2>
+        <div className="flex flex-wrap gap-2">
+          {told.groups.length > 1 && (
+            <SelectField
+              label="milk"
+              hideLabel
+              value={told.group.key}
+              options={told.groups.map((g) => [g.key, upper(nameOf(g))])}
+              onChange={(g) => {
+                setGroup(g);
+                setMethod(null);
+              }}
+            />
+          )}
+          {told.group.methods.length > 1 && (
+            <SelectField
+              label="method"
+              hideLabel
+              value={method ?? ''}
+              options={[['', 'by every method'], ...told.group.methods.map((m) => [m.id, m.name] as const)]}
+              onChange={(m) => setMethod(m === '' ? null : m)}
+            />
+          )}
+        </div>
+      </div>
+      <p className="mt-1">{lastsText(found, of)}</p>
+      <LastsChart found={found} usualD={usualD} capD={of.capD} />
+      <details className="mt-1">
+        <summary className="small cursor-pointer">As a table</summary>
+        <table className="table mt-1">
+          <thead>
+            <tr>
+              <th scope="col" className="pr-4">
+                days at 4 °C
+              </th>
+              <th scope="col" className="pr-4 text-right!">
+                still fine
+              </th>
+              <th scope="col" className="pr-4 text-right!">
+                between
+              </th>
+              <th scope="col" className="text-right!">
+                jars that far
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {found.steps.map((s) => (
+              <tr key={s.d}>
+                <td className="num">{plain(s.d, 1)}</td>
+                <td className="num pr-4 text-right">{plain(100 * s.share)} %</td>
+                <td className="num pr-4 text-right">
+                  {plain(100 * s.low)} … {plain(100 * s.high)} %
+                </td>
+                <td className="num text-right">{s.atRisk}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </details>
+      <HowItParts parts={told.parts} methods={told.group.methods} />
+    </section>
+  );
+}

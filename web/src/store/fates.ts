@@ -1,0 +1,108 @@
+import { fateOfJar } from '@ironpan/core/batch';
+import { groupBy } from '@ironpan/core/numerics';
+import type { BatchRecord, JarRecord } from '@ironpan/core/records';
+import { milkOf } from '@ironpan/core/words';
+import { db } from './db';
+import type { FateRow } from './rows';
+
+/** Reckoned in one go; more would hold up who is waiting for the storage. */
+const AT_ONCE = 100;
+
+/**
+ * Writes anew what became of these jars, and takes out those that are gone. It follows from the jars and their logs, is
+ * never exported, and is reckoned again where it is missing.
+ */
+export async function keepFates(jarIds: readonly string[]): Promise<void> {
+  const d = db();
+  const jars = await d.jars.bulkGet([...jarIds]);
+  const there = jars.filter((j) => j !== undefined);
+  const gone = jarIds.filter((id) => !there.some((j) => j.id === id));
+  const logs = groupBy(
+    await d.jarEvents
+      .where('jar')
+      .anyOf(there.map((j) => j.id))
+      .toArray(),
+    (e) => e.jar,
+  );
+  const batches = new Map(
+    (await d.batches.bulkGet([...new Set(there.map((j) => j.batch))])).flatMap((b) => (b ? [[b.id, b] as const] : [])),
+  );
+  const methods = await methodsOf([...batches.values()]);
+  const fridge = await d.fridge.orderBy('at').toArray();
+  const rows = there.flatMap((j): FateRow[] => {
+    const batch = batches.get(j.batch);
+    if (!batch) return [];
+    const events = logs.get(j.id) ?? [];
+    return [rowOf(j, batch, methods.get(batch.plan) ?? null, () => fateOfJar(j, events, batch, fridge), events.length)];
+  });
+  await d.fates.bulkPut(rows);
+  await d.fates.bulkDelete(gone);
+}
+/** A jar that cannot be reckoned says nothing of its milk; it is told on the shelf by itself. */
+function rowOf(
+  j: JarRecord,
+  batch: BatchRecord,
+  method: string | null,
+  reckon: () => Omit<FateRow, 'milk' | 'method'>,
+  lines: number,
+): FateRow {
+  const of = { milk: milkOf(batch.recipe), method };
+  try {
+    return { ...reckon(), ...of };
+  } catch {
+    return {
+      jar: j.id,
+      batch: j.batch,
+      product: j.product,
+      filledAt: j.filledAt,
+      filledMl: j.filledMl,
+      hygiene: j.stream.hygiene,
+      budgetD: null,
+      capDays: null,
+      end: null,
+      why: null,
+      endedAt: null,
+      said: {},
+      signs: [],
+      looks: 0,
+      lasted: null,
+      parts: null,
+      lines,
+      ...of,
+    };
+  }
+}
+async function methodsOf(batches: readonly BatchRecord[]): Promise<Map<string, string | null>> {
+  const plans = await db().plans.bulkGet([...new Set(batches.map((b) => b.plan))]);
+  return new Map(plans.flatMap((p) => (p ? [[p.id, p.from?.method ?? null] as const] : [])));
+}
+
+/** Jars whose fate is missing, or was read from fewer lines than their log has, a few at a time. */
+export async function fatesMissing(breath: () => Promise<void>): Promise<void> {
+  const d = db();
+  const lines = new Map<string, number>();
+  for (const jar of (await d.jarEvents.orderBy('jar').keys()) as string[]) lines.set(jar, (lines.get(jar) ?? 0) + 1);
+  const have = new Map<string, number>();
+  await d.fates.each((f) => have.set(f.jar, f.lines));
+  const all = await d.jars.toCollection().primaryKeys();
+  const there = new Set(all);
+  const wrong = [
+    ...all.filter((id) => have.get(id) !== (lines.get(id) ?? 0)),
+    ...[...have.keys()].filter((id) => !there.has(id)),
+  ];
+  for (let i = 0; i < wrong.length; i += AT_ONCE) {
+    await breath();
+    const some = wrong.slice(i, i + AT_ONCE);
+    await d.transaction('rw', [d.jars, d.jarEvents, d.batches, d.plans, d.fridge, d.fates], () => keepFates(some));
+  }
+}
+/** Tells of every change of what became of the jars, without reading them. */
+export const countFates = (): Promise<number> => db().fates.count();
+/** Every jar's fate. */
+export const allFates = (): Promise<FateRow[]> => db().fates.toArray();
+/** What was said of the jars of these batches. */
+export const fatesOfBatches = (ids: readonly string[]): Promise<FateRow[]> =>
+  db()
+    .fates.where('batch')
+    .anyOf([...ids])
+    .toArray();
