@@ -1,6 +1,16 @@
 import { contents, isPulp, massG, NOTHING, portion, volumeMl } from '../kitchen';
 import type { Hygiene, Stream } from '../kitchen';
-import { contextOf, fillHeightMm, isDone, keepBy, layersOf, makeStep, neededHoldS, pulpBoilS } from '../steps';
+import {
+  capSetsBelowC,
+  contextOf,
+  fillHeightMm,
+  isDone,
+  keepBy,
+  layersOf,
+  makeStep,
+  neededHoldS,
+  pulpBoilS,
+} from '../steps';
 import type { Ctx, KeepBy, Layer, Step } from '../steps';
 import { Account } from './account';
 import type { Spending } from './account';
@@ -10,7 +20,7 @@ import { endOfJar, standing } from './log';
 import { expectedOf, saysTurned } from './looks';
 import type { Expected, Look } from './looks';
 import { firstSpot, outsOf, stretches } from './whereabouts';
-import type { Spot, Stretch } from './whereabouts';
+import type { Stretch } from './whereabouts';
 import { MINUTE_S } from '../units';
 
 /** One look at a jar, beside what was expected of it at that moment. */
@@ -62,6 +72,8 @@ export interface JarNow {
   /** Since when it stands still. */
   readonly stillSince: number;
   readonly lifted: Lifted | null;
+  /** Below this its fat sets to a cap that can be lifted, and does not come back when shaken, °C; null: it does not. */
+  readonly capSetsBelowC: number | null;
 }
 
 /** Pulp is boiled in as much water as it weighs (common practice: loose enough to roll). */
@@ -147,6 +159,7 @@ export function jarNow(
     seenLayers,
     stillSince,
     lifted,
+    capSetsBelowC: capSetsBelowC(s, ctx),
   };
 }
 
@@ -247,4 +260,3 @@ export function layersAhead(
   }));
 }
 const HERE = { from: 0, place: 'fridge', out: null, usualC: 0 } as const;
-export type { Spot };

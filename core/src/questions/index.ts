@@ -19,3 +19,5 @@ export { look } from './look';
 export type { Look } from './look';
 export { bestMove, WANT_LESS } from './bestMove';
 export type { Move } from './bestMove';
+export { aimFor, complaintsSaid, foundAs, foundWord } from './seen';
+export type { Said } from './seen';

@@ -8,6 +8,8 @@ import type { Edit, Recipe, Step } from '../steps';
 import { leverEdits, leversOf } from './levers';
 import type { Lever } from './levers';
 import { look } from './look';
+import { aimFor } from './seen';
+import type { Said } from './seen';
 
 /** A setting rounded for the kitchen must still fall on the right side of a word's bound. */
 const JUST_UNDER = 0.97;
@@ -78,6 +80,7 @@ export function remedies(
   here: Here,
   complaint: Complaint,
   onProgress: (done: number, of: number) => void = () => undefined,
+  said: Said = {},
 ): readonly Remedy[] {
   const seen = look(made, here);
   if (!seen) return [];
@@ -85,7 +88,9 @@ export function remedies(
   const before = MEASURES[c.of](seen.summary);
   if (before === null) return [];
   // Found wrong though it is within what is usually right: a quarter on the better side is aimed at.
-  const aim = c.less ? Math.min(c.aim, before * 0.75) : Math.max(c.aim, before * 1.25);
+  const usual = c.less ? Math.min(c.aim, before * 0.75) : Math.max(c.aim, before * 1.25);
+  // Found worse than it was reckoned, it must be reckoned better than usual to be found right.
+  const aim = c.less ? Math.min(usual, aimFor(complaint, said, before, c.aim)) : usual;
   const b: Bench = { made, here, of: c.of, less: c.less, aim, before };
   const levers = leversOf(made);
   const tried: Tried[] = [];

@@ -41,7 +41,16 @@ export { bodyOf, bodyWord, slipWord, isPasty, gritShareOf, settlesMmPerH } from 
 export { BODY_SCALE, SLIP_SCALE } from './processes/body';
 export type { Body, BodyWord, SlipWord } from './processes/body';
 export { coldHours, fillHeightMm, layersOf, stillAt, swarmsOf } from './processes/separating';
-export { BEANY_SCALE, beanyWord, GRIT_SCALE, gritWord, SWEET_SCALE, sweetWord } from './processes/sensed';
+export {
+  BEANY_FROM,
+  BEANY_SCALE,
+  beanyWord,
+  GRIT_FROM,
+  GRIT_SCALE,
+  gritWord,
+  SWEET_SCALE,
+  sweetWord,
+} from './processes/sensed';
 export type { BeanyWord, GritWord, SweetWord } from './processes/sensed';
 export { capSetsBelowC } from './processes/capping';
 export type { Layer, LayerKind } from '../laws';

@@ -31,6 +31,16 @@ export { leverName, leverValue, remedyText, COMPLAINT_NAMES } from './levers';
 export { ASKS, PASTED_EMPTY, PASTED_LEFT, PASTED_NOTHING } from './pasted';
 export { ABANDONED_WHY, SKIPPED_WHY, THROWN_WHY, whyText } from './reasons';
 export { WATER_CUP_G } from './amounts';
-export { CAME_BACK_WORDS, clearText, LAYER_WORDS, layersText, saidOn, SCALES, SIGN_WORDS } from './looks';
+export {
+  CAME_BACK_WORDS,
+  clearText,
+  fateText,
+  LAYER_WORDS,
+  layersText,
+  saidOn,
+  SCALES,
+  SIGN_WORDS,
+  wasText,
+} from './looks';
 export type { Said } from './looks';
 export { lastsText, limitText, OUT_WORDS, outText, PLACE_WORDS, uncooledText, whileText } from './shelf';

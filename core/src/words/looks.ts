@@ -1,8 +1,9 @@
-import type { Liked, Scale, Sign } from '../batch';
+import type { Fate, Liked, Scale, Sign } from '../batch';
 import type { BeanyWord, BodyWord, GritWord, Layer, LayerKind, SlipWord, SweetWord } from '../steps';
 import { BODY_WORDS, SLIP_WORDS } from './measures';
 import { plain } from '../units';
 import { join } from './format';
+import { THROWN_WHY } from './reasons';
 
 /** One word of a scale, and how it is told from its neighbours. */
 export interface Said {
@@ -110,5 +111,58 @@ export function clearText(
       return `${of(seen)} % clear: more than usual for this milk (${usual}). Separated is not spoilt: smell it, then shake it.`;
     case 'less':
       return `${of(seen)} % clear: less than usual for this milk (${usual}).`;
+  }
+}
+
+/** Words that are worth a mention in a list: what somebody would tell of a milk unasked. */
+const TOLD: Readonly<Partial<Record<Scale, ReadonlySet<string>>>> = {
+  thick: new Set<BodyWord>(['watery', 'thick', 'sets']),
+  slip: new Set<SlipWord>(['slippery', 'slimy']),
+  grit: new Set<GritWord>(['grainy', 'sandy']),
+  beany: new Set<BeanyWord>(['clear', 'strong']),
+};
+/** How a batch was, from what was said of its jars: “more, please, slippery, 1 of 3 turned”; empty: nobody said. */
+export function wasText(
+  jars: readonly {
+    readonly said: Readonly<Partial<Record<Scale, string>>>;
+    readonly lasted: { readonly turnedD: number | null } | null;
+  }[],
+): string {
+  const parts: string[] = [];
+  for (const scale of ['liked', 'thick', 'slip', 'grit', 'beany'] as const) {
+    const word = jars.map((j) => j.said[scale]).findLast((w) => w !== undefined);
+    if (word === undefined || (scale !== 'liked' && !TOLD[scale]?.has(word))) continue;
+    parts.push(scale === 'liked' ? LIKED_AS[word as Liked] : scale === 'beany' ? 'beany' : saidOn(scale, word).word);
+  }
+  const turned = jars.filter((j) => j.lasted !== null && j.lasted.turnedD !== null).length;
+  if (turned > 0) parts.push(`${turned} of ${jars.length} turned`);
+  return parts.join(', ');
+}
+const LIKED_AS: Readonly<Record<Liked, string>> = { no: 'not liked', soso: 'so-so', yes: 'liked', more: 'liked much' };
+
+/** What became of a jar, in a sentence; `when` says an instant. */
+export function fateText(
+  f: Pick<Fate, 'end' | 'why' | 'endedAt' | 'lasted'>,
+  promisedD: number | null,
+  when: (at: number) => string,
+): string {
+  const days = (d: number): string => `${plain(d, 1)} d`;
+  const lasted =
+    f.lasted === null
+      ? ''
+      : f.lasted.turnedD === null
+        ? `, fine for ${days(f.lasted.fineD)} at least`
+        : `, between ${days(f.lasted.fineD)} and ${days(f.lasted.turnedD)}`;
+  const promised = promisedD === null || f.lasted === null ? '' : ` (promised ${days(promisedD)}, at 4 °C)`;
+  const at = f.endedAt === null ? '' : ` ${when(f.endedAt)}`;
+  switch (f.end) {
+    case 'finished':
+      return `Finished${at}${lasted}${promised}.`;
+    case 'given':
+      return `Given away${at}${lasted}${promised}.`;
+    case 'thrown':
+      return `Thrown away${at}: ${THROWN_WHY[f.why ?? 'other'].toLowerCase()}${lasted}${promised}.`;
+    case null:
+      return `On the shelf${lasted}${promised}.`;
   }
 }

@@ -12,6 +12,7 @@ import { fullDate } from '../ui/times';
 import { NotSaved } from '../ui/NotSaved';
 import { useWrite } from '../ui/useWrite';
 import { Correct } from './Correct';
+import { Jars } from './Jars';
 import { Log } from './Log';
 import { MakeAgain } from './MakeAgain';
 import { WouldHaveHelped } from './WouldHaveHelped';
@@ -45,6 +46,7 @@ export function BookBatchPage() {
         <div className="flex flex-col gap-4">
           <MakeAgain r={r} />
           <Bench r={r} />
+          <Jars r={r} />
           <Log r={r} />
         </div>
       </div>

@@ -1,12 +1,14 @@
-import { join, millilitres, percent } from '@ironpan/core/words';
+import { groupBy } from '@ironpan/core/numerics';
+import { join, millilitres, percent, wasText } from '@ironpan/core/words';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
-import { useDeferredValue, useLayoutEffect, useRef, useState } from 'react';
+import { useDeferredValue, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { now } from '../clock';
 import { foodStyle } from '../drawings/foodStyle';
 import { JarShape } from '../drawings/Jar';
 import { BOOK_ORDERS, bookFound, bookRows, bookRowsOf, countBatches } from '../store/batches';
 import type { BookOrder } from '../store/batches';
+import { fatesOfBatches } from '../store/fates';
 import type { DigestRow } from '../store/rows';
 import { useLive } from '../live/live';
 import { SearchField } from '../ui/SearchField';
@@ -79,6 +81,16 @@ function usePage(n: number, found: readonly string[] | null): readonly DigestRow
   return useLive(ids ? ['bookOf', ids] : ['book', n], () => (ids ? bookRowsOf(ids) : bookRows(n * PAGE, PAGE))).data;
 }
 
+/** How the batches of these pages were, from what was said of their jars. */
+function useWas(pages: readonly (readonly DigestRow[] | undefined)[]): (batch: string | undefined) => string {
+  const ids = pages.flatMap((p) => p?.map((r) => r.batch) ?? []);
+  const fates = useLive(['bookFates', ids], () => fatesOfBatches(ids)).data;
+  return useMemo(() => {
+    const by = groupBy(fates ?? [], (f) => f.batch);
+    return (batch) => (batch === undefined ? '' : wasText((by.get(batch) ?? []).filter((f) => f.product !== 'pulp')));
+  }, [fates]);
+}
+
 interface RowsProps {
   readonly count: number;
   /** The batches that were looked for, in their order; null: all, the newest first. */
@@ -93,11 +105,12 @@ function Rows({ count, found }: RowsProps) {
   const first = Math.floor((drawn[0]?.index ?? 0) / PAGE);
   const pages = [usePage(first, found), usePage(first + 1, found)] as const;
   const at = (i: number): DigestRow | undefined => pages[Math.floor(i / PAGE) - first]?.[i % PAGE];
+  const was = useWas(pages);
   const before = (drawn[0]?.start ?? top) - top;
   const after = rows.getTotalSize() - ((drawn.at(-1)?.end ?? top) - top);
   return (
     <div ref={list} className="plate overflow-x-auto" tabIndex={0} role="region" aria-label="Batches">
-      <table className="table w-full min-w-[60rem] table-fixed" aria-rowcount={count + 1}>
+      <table className="table w-full min-w-[74rem] table-fixed" aria-rowcount={count + 1}>
         <colgroup>
           <col />
           {WIDTHS_REM.map((w, i) => (
@@ -125,6 +138,9 @@ function Rows({ count, found }: RowsProps) {
             <th scope="col" className="text-right!">
               solids
             </th>
+            <th scope="col" className="pl-5">
+              how it was
+            </th>
             <th scope="col" className="p-3 text-right!">
               state
             </th>
@@ -140,7 +156,7 @@ function Rows({ count, found }: RowsProps) {
               aria-rowindex={v.index + 2}
               className="hover:bg-[var(--ground)]"
             >
-              <Cells r={at(v.index)} />
+              <Cells r={at(v.index)} was={was(at(v.index)?.batch)} />
             </tr>
           ))}
           <Gap px={after} />
@@ -150,18 +166,18 @@ function Rows({ count, found }: RowsProps) {
   );
 }
 /** Of every column but the first: by the rows that are drawn they would shift while the book scrolls. */
-const WIDTHS_REM = [7.5, 7, 5.5, 11, 6.5, 5, 8] as const;
+const WIDTHS_REM = [6.5, 7, 5.5, 11, 6.5, 5, 12, 7.5] as const;
 /** Stands for the rows that are not drawn. */
 function Gap({ px }: { readonly px: number }) {
   return px > 0 ? (
     <tr aria-hidden="true">
-      <td colSpan={8} style={{ height: px }} />
+      <td colSpan={9} style={{ height: px }} />
     </tr>
   ) : null;
 }
 
-function Cells({ r }: { readonly r: DigestRow | undefined }) {
-  if (!r) return <td colSpan={8} style={{ height: ROW_PX - 1 }} />;
+function Cells({ r, was }: { readonly r: DigestRow | undefined; readonly was: string }) {
+  if (!r) return <td colSpan={9} style={{ height: ROW_PX - 1 }} />;
   const done = r.state === 'finished';
   return (
     <>
@@ -180,6 +196,9 @@ function Cells({ r }: { readonly r: DigestRow | undefined }) {
         {r.measuredMl === null ? '–' : join(millilitres(r.measuredMl))}
       </td>
       <td className="num text-right whitespace-nowrap">{r.solids === null ? '–' : join(percent(r.solids))}</td>
+      <td className="truncate pl-5" title={was}>
+        {was}
+      </td>
       <td className="p-3 text-right whitespace-nowrap">
         {r.safe === false ? <b style={{ color: 'var(--flame-text)' }}>not boiled enough</b> : STATE[r.state]}
       </td>

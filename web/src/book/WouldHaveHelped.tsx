@@ -1,5 +1,6 @@
-import { asMade, COMPLAINTS, complaintsOf, leversOf } from '@ironpan/core/questions';
-import type { Complaint, Remedy } from '@ironpan/core/questions';
+import type { BodySummary } from '@ironpan/core/batch';
+import { asMade, COMPLAINTS, complaintsOf, complaintsSaid, foundWord, leversOf } from '@ironpan/core/questions';
+import type { Complaint, Remedy, Said } from '@ironpan/core/questions';
 import { applyEdits } from '@ironpan/core/steps';
 import type { Recipe } from '@ironpan/core/steps';
 import {
@@ -11,11 +12,14 @@ import {
   millilitres,
   percent,
   remedyText,
+  saidOn,
 } from '@ironpan/core/words';
 import { useMemo, useState } from 'react';
 import { useNavigate } from 'react-router';
 import { now } from '../clock';
 import { askRemedies } from '../offload';
+import { useLive } from '../live/live';
+import { fatesOfBatches } from '../store/fates';
 import { addPlan, onePlan } from '../store/plans';
 import { Busy } from '../ui/Busy';
 import { ChoiceButtons } from '../ui/ChoiceButtons';
@@ -26,21 +30,29 @@ import type { Running } from '../live/running';
 
 /** What was wrong with it, and what would have prevented that: each thing done otherwise is folded again. */
 export function WouldHaveHelped({ r }: { readonly r: Running }) {
+  const fates = useLive(['fatesOf', r.batch.id], () => fatesOfBatches([r.batch.id])).data;
+  if (!fates) return null;
+  // What was said of any of its milk, the last word on each scale.
+  const words = fates.filter((f) => f.product !== 'pulp').reduce<Said>((all, f) => ({ ...all, ...f.said }), {});
+  return <Asked key={JSON.stringify(words)} r={r} words={words} />;
+}
+function Asked({ r, words }: { readonly r: Running; readonly words: Said }) {
   const s = r.progress.summary;
-  const could = complaintsOf(s);
+  const seen = complaintsSaid(words);
+  const could = [...new Set([...seen, ...complaintsOf(s)])];
   const [said, say] = useState<Complaint | null>(
-    s.main?.body?.slip === 'slimy' || s.main?.body?.slip === 'slippery' ? 'slimy' : null,
+    seen[0] ?? (s.main?.body?.slip === 'slimy' || s.main?.body?.slip === 'slippery' ? 'slimy' : null),
   );
   const made = useMemo(() => asMade(r.progress, r.batch), [r]);
   const beliefs = r.progress.outcome.beliefs;
   const start = useMemo(() => {
     if (said === null) return null;
     return (on: (p: number) => void) => {
-      const run = askRemedies(made, { kit: r.batch.kit, beliefs }, said, on);
+      const run = askRemedies(made, { kit: r.batch.kit, beliefs }, said, words, on);
       // The answer says what it answers: until a new one is there, the old one is not shown under the new question.
       return { done: run.done.then((found) => ({ of: said, found })), stop: run.stop };
     };
-  }, [made, r.batch.kit, beliefs, said]);
+  }, [made, r.batch.kit, beliefs, said, words]);
   const asked = useAsked(start);
   if (!s.main || could.length === 0) return null;
   return (
@@ -56,9 +68,21 @@ export function WouldHaveHelped({ r }: { readonly r: Running }) {
         chosen={said}
         onChoose={say}
       />
+      {said !== null && <p className="mb-1">{seenText(said, words, s.main.body)}</p>}
       {asked.data?.of === said && <Found r={r} made={made} complaint={asked.data.of} found={asked.data.found} />}
     </section>
   );
+}
+
+/** Seen, worked out, or both: which of the two the answer goes by. */
+function seenText(c: Complaint, words: Said, body: BodySummary | null): string {
+  const word = foundWord(words, c);
+  if (word === null) return 'Nobody has said so yet: this goes by what was worked out.';
+  const scale = c === 'slimy' ? 'slip' : c === 'gritty' ? 'grit' : c === 'beany' ? 'beany' : 'thick';
+  const reckoned = body && (c === 'slimy' ? body.slip : c === 'tooThick' || c === 'watery' ? body.word : null);
+  const beside =
+    reckoned && reckoned !== word ? `, worked out as ${saidOn(scale, reckoned).word}; this goes by what was seen` : '';
+  return `Seen: ${saidOn(scale, word).word}${beside}.`;
 }
 
 interface FoundProps {

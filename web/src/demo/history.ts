@@ -202,7 +202,7 @@ function lookOf(
     ...(at.thick ? { thick: at.thick } : {}),
     slip: at.slip === 'silky' && random() < 0.5 ? 'slippery' : (at.slip ?? 'clean'),
     grit: at.grit,
-    liked: random() < 0.3 ? 'more' : random() < 0.2 ? 'soso' : 'yes',
+    liked: at.slip === 'slimy' ? 'no' : random() < 0.3 ? 'more' : random() < 0.2 ? 'soso' : 'yes',
     layers: readByEye(at.layers, random),
   };
   return { is: 'looked', look };

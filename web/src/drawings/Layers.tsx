@@ -23,6 +23,11 @@ interface LayerBandsProps {
 /** A fill with its layers. What is only expected is hatched and its lines are broken; what was seen is whole. */
 export function LayerBands({ x, y, width, height, radius, fill, layers, seen }: LayerBandsProps) {
   const id = useId();
+  // Most drawn jars are one milk: no pattern is made for them.
+  if (layers.length === 1 && layers[0]?.kind === 'body')
+    return (
+      <rect x={x} y={y} width={width} height={height} rx={radius} fill={fill} stroke="var(--edge)" strokeWidth={1} />
+    );
   const above = (i: number): number => layers.slice(0, i).reduce((x, l) => x + l.share, 0);
   const bands = layers.map((l, i) => ({ ...l, from: y + above(i) * height, high: l.share * height }));
   const clip = `${id}-fill`;

@@ -1,4 +1,4 @@
-import type { Complaint, LeverMap, MapAsked, Moved, Range, RangeOf, Remedy } from '@ironpan/core/questions';
+import type { Complaint, LeverMap, MapAsked, Moved, Range, RangeOf, Remedy, Said } from '@ironpan/core/questions';
 import type { Here } from '@ironpan/core/kitchen';
 import type { Recipe } from '@ironpan/core/steps';
 import type { How } from '../store/transfer';
@@ -80,5 +80,6 @@ export const askRemedies = (
   recipe: Recipe,
   here: Here,
   complaint: Complaint,
+  said: Said,
   onProgress?: Progress,
-): Running<readonly Remedy[]> => moves({ what: 'remedies', recipe, here, complaint }, onProgress);
+): Running<readonly Remedy[]> => moves({ what: 'remedies', recipe, here, complaint, said }, onProgress);

@@ -1,12 +1,12 @@
 import { leverMap, remedies, whatMoves } from '@ironpan/core/questions';
-import type { Complaint, MapAsked } from '@ironpan/core/questions';
+import type { Complaint, MapAsked, Said } from '@ironpan/core/questions';
 import type { Here } from '@ironpan/core/kitchen';
 import type { Recipe } from '@ironpan/core/steps';
 
 export type MovesAsked = { readonly recipe: Recipe; readonly here: Here } & (
   | { readonly what: 'levers' }
   | { readonly what: 'map'; readonly map: MapAsked }
-  | { readonly what: 'remedies'; readonly complaint: Complaint }
+  | { readonly what: 'remedies'; readonly complaint: Complaint; readonly said: Said }
 );
 function answer(a: MovesAsked, progress: (done: number, of: number) => void): unknown {
   switch (a.what) {
@@ -15,7 +15,7 @@ function answer(a: MovesAsked, progress: (done: number, of: number) => void): un
     case 'map':
       return leverMap(a.recipe, a.here, a.map, progress);
     case 'remedies':
-      return remedies(a.recipe, a.here, a.complaint, progress);
+      return remedies(a.recipe, a.here, a.complaint, progress, a.said);
   }
 }
 /** Levers, maps and remedies away from the screen; a message of progress about every 50 ms. */

@@ -52,7 +52,8 @@ export function useShelf(nowMs: number): Shelf | undefined {
     };
   }, [data, fridge, minute]);
 }
-function seen(j: JarWithLog, fridge: readonly FridgeLine[], at: number): ShelfJar | BrokenJar {
+/** One jar as it stands at an instant. */
+export function seen(j: JarWithLog, fridge: readonly FridgeLine[], at: number): ShelfJar | BrokenJar {
   try {
     const now = jarNow(j.jar, j.events, j.batch, fridge, at);
     const left = now.keep?.s ?? Infinity;

@@ -37,6 +37,9 @@ export async function standingJars(): Promise<JarWithLog[]> {
 /** The jars that were filled since an instant, whatever became of them. */
 export const jarsFilledSince = async (at: number): Promise<JarLog[]> =>
   withEvents(await db().jars.where('filledAt').above(at).toArray());
+/** The jars of one batch, whatever became of them. */
+export const jarsOfBatch = async (batch: string): Promise<JarLog[]> =>
+  withEvents(await db().jars.where('batch').equals(batch).toArray());
 /** The fridge’s own log, oldest first. */
 export const fridgeLog = (): Promise<FridgeRecord[]> => db().fridge.orderBy('at').toArray();
 

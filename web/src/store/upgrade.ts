@@ -55,4 +55,4 @@ export async function upgradeTo5(t: Transaction): Promise<void> {
     });
 }
 /** Version 6: logs of jars tell looks, whiles elsewhere and when something was found. */
-export const upgradeTo6 = migrateRows;
+export const upgradeTo6 = (t: Transaction): Promise<void> => migrateRows(t);

@@ -4,12 +4,13 @@ import { Link } from 'react-router';
 import { Barred, JarShape, Stamp, TubShape } from '../../drawings/Jar';
 import { foodStyle } from '../../drawings/foodStyle';
 import { Dialog } from '../../ui/Dialog';
+import { Looks } from '../../ui/Looks';
 import { NotSaved } from '../../ui/NotSaved';
 import type { ShelfJar } from '../useShelf';
 import type { Doing } from './doings';
 import { Facts } from './Facts';
 import { Look } from './Look';
-import { Looks } from './Looks';
+import { Lift, LiftedText } from './Lift';
 import { Move } from './Move';
 import { Out } from './Out';
 import { Pour } from './Pour';
@@ -22,6 +23,7 @@ const TITLES: Readonly<Record<Doing, string>> = {
   pour: 'Pour out',
   out: 'It stood out for a while',
   move: 'Put it elsewhere',
+  lift: 'The cap lifted off',
   throw: 'Thrown away',
 };
 
@@ -48,6 +50,7 @@ export function JarSheet({ j, begin, onClose }: JarSheetProps) {
       {doing === 'pour' && <Pour j={j} onDone={back} onEmpty={onClose} onLook={() => setDoing('look')} />}
       {doing === 'out' && <Out j={j} onDone={back} />}
       {doing === 'move' && <Move j={j} onDone={back} />}
+      {doing === 'lift' && <Lift j={j} onDone={back} />}
       {doing === 'throw' && <Throw j={j} onDone={onClose} onBack={back} />}
     </Dialog>
   );
@@ -110,10 +113,17 @@ function Whole({
         {!raw && <Act onClick={() => say({ is: 'given' }, `${j.name} given away.`, onClose)}>Given away</Act>}
         <Act onClick={() => onDo('out')}>It stood out</Act>
         <Act onClick={() => onDo('move')}>Put it elsewhere</Act>
+        {capIsSet(j) && <Act onClick={() => onDo('lift')}>Lift the cap</Act>}
         <Act onClick={() => onDo('throw')}>Thrown away</Act>
       </div>
+      <LiftedText j={j} />
       <TimeAccount j={j} />
-      <Looks j={j} />
+      {j.now.looks.length > 0 && (
+        <section aria-label="Looks" className="mt-4">
+          <h3 className="mb-1 text-lg">Looks</h3>
+          <Looks looks={j.now.looks} jar={j.jar} batch={j.batch} />
+        </section>
+      )}
       <p className="quiet small mt-4">
         <Link className="underline" to={`/book/${j.batch.id}`} onClick={onClose}>
           {j.batch.name}, in the book
@@ -122,6 +132,11 @@ function Whole({
       </p>
     </>
   );
+}
+/** There is a cap, and it is cold enough to be lifted off. */
+function capIsSet(j: ShelfJar): boolean {
+  const { capSetsBelowC, placeC } = j.now;
+  return capSetsBelowC !== null && placeC <= capSetsBelowC && (j.layers ?? []).some((l) => l.kind === 'cream');
 }
 interface ActProps {
   readonly onClick: () => void;

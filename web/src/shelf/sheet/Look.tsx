@@ -1,5 +1,6 @@
 import { CAME_BACK, saysNothing, SIGNS } from '@ironpan/core/batch';
 import type { JarHappening, Look as Seen, Scale, Sign } from '@ironpan/core/batch';
+import { plain } from '@ironpan/core/units';
 import { CAME_BACK_WORDS, milkOf, SIGN_WORDS } from '@ironpan/core/words';
 import { useState } from 'react';
 import { foodStyle } from '../../drawings/foodStyle';
@@ -17,6 +18,8 @@ interface Draft {
   readonly look: Seen;
   readonly shaken: CameBack | null;
 }
+/** A coconut cap that has set softens from here on, °C (common practice). */
+const CAP_SOFTENS_C = 24;
 const EMPTY: Draft = { look: {}, shaken: null };
 
 /** How a jar is: ten seconds, one hand, nothing to type. What was expected is marked; what is not said stays unsaid. */
@@ -35,7 +38,8 @@ export function Look({ j, onDone }: { readonly j: ShelfJar; readonly onDone: () 
   };
   const set = (part: Partial<{ [K in keyof Seen]: Seen[K] | undefined }>): void =>
     change({ ...draft, look: withoutEmpty({ ...look, ...part }) });
-  const { expected } = j.now;
+  const { expected, capSetsBelowC } = j.now;
+  const capHeld = capSetsBelowC !== null && j.now.placeC <= capSetsBelowC ? CAP_SOFTENS_C : null;
   const nothing = saysNothing(look) && shaken === null;
   const keep = (): void => {
     const told: JarHappening[] = [
@@ -82,7 +86,13 @@ export function Look({ j, onDone }: { readonly j: ShelfJar; readonly onDone: () 
           )}
           <p className="mt-3 mb-1">
             <b>Shaken</b>{' '}
-            <span className="quiet small">{shaken ? CAME_BACK_WORDS[shaken].means : 'how did it come back?'}</span>
+            <span className="quiet small">
+              {shaken
+                ? CAME_BACK_WORDS[shaken].means
+                : capHeld
+                  ? `how did it come back? Its cap is set: it melts from ${plain(capHeld)} °C on.`
+                  : 'how did it come back?'}
+            </span>
           </p>
           <ChoiceButtons
             label="How it came back when shaken"

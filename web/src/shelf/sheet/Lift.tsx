@@ -1,0 +1,62 @@
+import { plain } from '@ironpan/core/units';
+import { grams, join, percent } from '@ironpan/core/words';
+import { useState } from 'react';
+import { NotSaved } from '../../ui/NotSaved';
+import { NumberField } from '../../ui/NumberField';
+import type { ShelfJar } from '../useShelf';
+import { useSay } from './useSay';
+
+/** The set cap of fat lifted off: weighed if there is a scale, else as it is worked out. */
+export function Lift({ j, onDone }: { readonly j: ShelfJar; readonly onDone: () => void }) {
+  const [weighed, setWeighed] = useState<number | null>(null);
+  const { say, write } = useSay(j);
+  const set = j.now.capSetsBelowC;
+  return (
+    <>
+      <p className="mb-3">
+        {set !== null &&
+          `Its fat sets below about ${plain(set)} °C: lift the cap off whole, let it drip. Weighed, it says how rich it is.`}
+      </p>
+      <div className="mb-3">
+        <NumberField
+          label="the cap weighs, if you weighed it"
+          value={weighed}
+          unit="g"
+          low={1}
+          high={Math.floor(j.now.leftG)}
+          highWhy="It cannot weigh more than what was in the jar."
+          onChange={setWeighed}
+        />
+      </div>
+      <NotSaved of={write} />
+      <div className="flex gap-2">
+        <button
+          type="button"
+          data-once
+          className="btn btn-primary btn-lg grow"
+          onClick={() => say({ is: 'lifted', capG: weighed }, 'The cap is lifted.', onDone)}
+        >
+          It is lifted
+        </button>
+        <button type="button" className="btn btn-outline btn-lg" onClick={onDone}>
+          Back
+        </button>
+      </div>
+    </>
+  );
+}
+
+/** What the cap and the rest weigh and hold. */
+export function LiftedText({ j }: { readonly j: ShelfJar }) {
+  const l = j.now.lifted;
+  if (!l) return null;
+  return (
+    <p className="mt-3">
+      Its cap was lifted: <span className="num">{join(grams(l.capG))}</span> of{' '}
+      <span className="num">{join(percent(l.capFat))}</span> fat, with{' '}
+      <span className="num">{join(percent(l.ofFat))}</span> of all its fat; the milk left is{' '}
+      <span className="num">{join(grams(l.restG))}</span> of <span className="num">{join(percent(l.restFat))}</span>{' '}
+      fat. An estimate.
+    </p>
+  );
+}
