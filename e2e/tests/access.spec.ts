@@ -49,6 +49,11 @@ for (const theme of ['light', 'dark'] as const)
     await cook.go('/');
     await cook.jars().first().click();
     await clean(page, `${theme} jar sheet`);
+    for (const part of ['look', 'pour', 'out', 'move', 'throw']) {
+      await cook.go(`/?jar=demo-batch-13:milk:1&do=${part}`);
+      await expect(page.getByRole('dialog')).toBeVisible();
+      await clean(page, `${theme} jar sheet, ${part}`);
+    }
   });
 
 test('axe finds nothing in an empty kitchen, nor with long names', async ({ page }) => {

@@ -30,7 +30,10 @@ test('a soy milk from plan to jar, through a reload, out to a file and back', as
   ]);
 
   await cook.jars().first().click();
+  await cook.press('Pour out');
   await cook.press('200 ml');
+  await expect(page.getByRole('dialog')).toContainText('How was it?');
+  await cook.press('Not now');
   await expect(page.getByRole('dialog')).toContainText(/5\d\d\sml/);
   await page.keyboard.press('Escape');
   const poured = await cook.shelf();
@@ -61,7 +64,10 @@ test('a jar is finished or thrown away with a reason, and that can be taken back
   const before = await cook.jars().count();
   expect(before).toBeGreaterThan(3);
   await cook.jars().first().click();
-  await cook.press('It turned');
+  await cook.press('Thrown away');
+  await cook.press('Nobody liked it');
+  await cook.press('It was still fine');
+  await cook.press('It is thrown away');
   await expect(cook.jars()).toHaveCount(before - 1);
   await cook.press('Take it back');
   await expect(cook.jars()).toHaveCount(before);

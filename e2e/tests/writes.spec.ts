@@ -136,6 +136,7 @@ test('a full disk: plan, kit, own food, preference and shelf say so too', async 
   );
   await cook.go('/');
   await cook.jars().first().click();
+  await cook.press('Pour out');
   const before = await page.getByRole('dialog').innerText();
   await toldAndKept(
     page,

@@ -26,7 +26,7 @@ export function saidOf(j: ShelfJar): string {
     ? 'turned: throw it away'
     : j.danger
       ? 'not boiled enough: do not drink it'
-      : `${timeLeft(j)} left${j.now.done ? '' : ', raw'}${j.now.hygiene === 'touched' ? ', touched again' : ''}`;
+      : `${timeLeft(j)} left${j.now.done ? (j.now.hygiene === 'touched' ? ', touched again' : '') : ', raw'}`;
   if (j.pulp || !j.layers || j.layers.length < 2) return state;
   return `${state}; ${j.now.seenLayers ? 'seen' : 'expected'}: ${layersText(j.layers)}`;
 }

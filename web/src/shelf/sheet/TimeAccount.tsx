@@ -33,11 +33,13 @@ export function TimeAccount({ j }: { readonly j: ShelfJar }) {
         {PARTS.map(([k, label, colour]) =>
           spent[k] < 0.005 ? null : (
             <div key={k} className="flex items-baseline gap-1.5">
-              <span
-                className="inline-block size-3 self-center border"
-                style={{ background: colour, borderColor: 'var(--iron)' }}
-              />
-              <dt className="small">{label}</dt>
+              <dt className="small">
+                <span
+                  className="mr-1.5 inline-block size-3 border align-[-1px]"
+                  style={{ background: colour, borderColor: 'var(--iron)' }}
+                />
+                {label}
+              </dt>
               <dd className="num small">{plain(spent[k], 2)} d</dd>
             </div>
           ),
