@@ -1,7 +1,7 @@
 import { mkdirSync, writeFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
-import { digestOf, endOfJar } from '@ironpan/core/batch';
+import { digestOf, endOfJar, fateOfJar } from '@ironpan/core/batch';
 import { backupBytes } from '@ironpan/core/formats';
 import { NOTHING_LEARNED, together } from '@ironpan/core/learning';
 import type { Evidence, Learned } from '@ironpan/core/learning';
@@ -45,6 +45,13 @@ function tablesOf(batches: number): Readonly<Record<string, readonly object[]>> 
       milk: milkOf(batch.recipe),
       promisedMl: batch.promised.volumeMl,
     })),
+    fates: made.flatMap((m) =>
+      m.jars.map((j) => ({
+        ...fateOfJar(j, logs.get(j.id) ?? [], m.batch, []),
+        milk: milkOf(m.batch.recipe),
+        method: plans.find((p) => p.id === m.batch.plan)?.from?.method ?? null,
+      })),
+    ),
     standing: jars.filter((j) => endOfJar(logs.get(j.id) ?? []) === null).map((j) => ({ jar: j.id })),
   };
 }

@@ -11,7 +11,19 @@ import { open } from './files';
  * after web/layLarge.ts has laid them down.
  */
 const LARGE = join('..', '.cache', 'large');
-const TABLES = ['kit', 'plans', 'batches', 'events', 'jars', 'jarEvents', 'traces', 'digests', 'learned', 'standing'];
+const TABLES = [
+  'kit',
+  'plans',
+  'batches',
+  'events',
+  'jars',
+  'jarEvents',
+  'traces',
+  'digests',
+  'learned',
+  'standing',
+  'fates',
+];
 const KITCHEN = 'ironpan-kitchen';
 const median = (x: readonly number[]): number => [...x].sort((a, b) => a - b)[Math.floor(x.length / 2)] ?? NaN;
 

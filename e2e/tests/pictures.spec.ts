@@ -4,6 +4,8 @@ import { Cook } from './cook';
 /** The current picture of each main view, from the demo: `npm run screenshots`. */
 const VIEWS: readonly (readonly [string, string, readonly [number, number], 'light' | 'dark'])[] = [
   ['shelf', '/', [1280, 800], 'light'],
+  ['look', '/?jar=demo-batch-15:milk:1&do=look', [1280, 800], 'light'],
+  ['lasts', '/', [1280, 800], 'light'],
   ['schools', '/plan', [1280, 800], 'light'],
   ['plan', '/plan/demo-weekday', [1280, 800], 'light'],
   ['plan-dark', '/plan/demo-big', [1280, 800], 'dark'],
@@ -15,6 +17,7 @@ const VIEWS: readonly (readonly [string, string, readonly [number, number], 'lig
   ['batch', '/book/demo-batch-11', [1280, 800], 'light'],
   ['kit', '/kit', [1280, 800], 'light'],
   ['phone-shelf', '/', [390, 844], 'light'],
+  ['phone-look', '/?jar=demo-batch-15:milk:1&do=look', [390, 844], 'light'],
   ['phone-plan', '/plan/demo-weekday', [390, 844], 'light'],
   ['phone-graded', '/plan/demo-graded', [390, 844], 'light'],
   ['phone-bench', '/bench/demo-batch-17', [390, 844], 'light'],
@@ -29,5 +32,6 @@ for (const [name, path, [width, height], colorScheme] of VIEWS)
     if (path.endsWith('/moves')) await page.locator('[data-map]').waitFor({ timeout: 60_000 });
     else if (path.startsWith('/plan/')) await page.locator('[data-result]').first().waitFor();
     await page.waitForTimeout(path.endsWith('/moves') ? 12_000 : 1800);
+    if (name === 'lasts') await page.getByRole('region', { name: 'How long it lasts here' }).scrollIntoViewIfNeeded();
     await page.screenshot({ path: `../docs/screenshots/${name}.png` });
   });

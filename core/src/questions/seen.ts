@@ -1,7 +1,7 @@
 import type { Scale } from '../batch';
 import { BEANY_FROM, BODY_FROM, GRIT_FROM, SLIPPERY_FROM } from '../steps';
 import type { BeanyWord, BodyWord, GritWord, SlipWord } from '../steps';
-import type { Complaint } from './remedies';
+import type { Complaint } from './complaints';
 
 /** What was said of a milk, a word a scale. */
 export type Said = Readonly<Partial<Record<Scale, string>>>;

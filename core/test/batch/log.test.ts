@@ -143,7 +143,11 @@ describe('what became of a jar', () => {
   test('thrown away is what had not been poured; what was poured beyond the filling is not less than nothing', () => {
     const jar = { filledMl: 800 } as never;
     const of = (...events: JarEvent[]) => fateOf([{ jar, events }]);
-    expect(of(ev(1, { is: 'poured', ml: 300 }), ev(2, thrown))).toEqual({ madeMl: 800, thrownMl: 500, why: { safe: 500 } });
+    expect(of(ev(1, { is: 'poured', ml: 300 }), ev(2, thrown))).toEqual({
+      madeMl: 800,
+      thrownMl: 500,
+      why: { safe: 500 },
+    });
     expect(of(ev(1, { is: 'poured', ml: 900 }), ev(2, thrown)).thrownMl).toBe(0);
     expect(of(ev(1, { is: 'poured', ml: 300 })).thrownMl).toBe(0);
     expect(of(ev(1, { is: 'poured', ml: 300 }), ev(2, { is: 'undone', of: 'j1' }), ev(3, thrown)).thrownMl).toBe(800);

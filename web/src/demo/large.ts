@@ -64,9 +64,16 @@ function again(m: Made, number: number, startedAt: number): Made {
     batch: { ...moved.batch, number, name: `${m.batch.name}, no. ${number}`, startedAt: m.batch.startedAt + by },
     events: moved.events.map(shift),
     jars: moved.jars.map((j) => ({ ...j, filledAt: j.filledAt + by })),
-    jarEvents: moved.jarEvents.map(shift),
+    jarEvents: moved.jarEvents.map((e) => shiftAll(shift(e), by)),
     progress: m.progress,
   };
+}
+/** Instants that a jar's line tells beside its own. */
+function shiftAll<E extends Made['jarEvents'][number]>(e: E, by: number): E {
+  if (e.is === 'tempered') return { ...e, from: e.from + by, to: e.to === null ? null : e.to + by };
+  if (e.is !== 'thrown') return e;
+  const later = (at: number | null): number | null => (at === null ? null : at + by);
+  return { ...e, lastFineAt: later(e.lastFineAt), foundAt: later(e.foundAt) };
 }
 /** Cut before its last step: it is being made. */
 function onBench(m: Made): Made {

@@ -2,6 +2,7 @@ import type { Fault } from '@ironpan/core/records';
 import { useEffect, useId, useRef, useState } from 'react';
 import { Incoming } from '../offload';
 import { databaseName } from '../store/db';
+import { fatesMissing } from '../store/fates';
 import { realm } from '../store/realm';
 import type { Count, How } from '../store/transfer';
 import { causeOf } from '../ui/notSaved';
@@ -69,6 +70,8 @@ export function ImportFile() {
     setState({ is: 'working', what: WRITE, share: 0 });
     try {
       await incoming.current?.write(how);
+      // What became of the jars follows, a few at a time, while the cook goes on.
+      void fatesMissing(() => new Promise((r) => setTimeout(r, 50))).catch(() => undefined);
       tell(how === 'merge' ? 'The file was merged into this kitchen.' : 'This kitchen is now the one in the file.');
       reset();
     } catch (e) {

@@ -5,8 +5,8 @@ import { milkOf } from '@ironpan/core/words';
 import { db } from './db';
 import type { FateRow } from './rows';
 
-/** Reckoned in one go; more would hold up who is waiting for the storage. */
-const AT_ONCE = 100;
+/** Reckoned in one go; more would hold a frame back. */
+const AT_ONCE = 10;
 
 /**
  * Writes anew what became of these jars, and takes out those that are gone. It follows from the jars and their logs, is
@@ -77,9 +77,19 @@ async function methodsOf(batches: readonly BatchRecord[]): Promise<Map<string, s
   return new Map(plans.flatMap((p) => (p ? [[p.id, p.from?.method ?? null] as const] : [])));
 }
 
-/** Jars whose fate is missing, or was read from fewer lines than their log has, a few at a time. */
+/** The note that fates may be wrong: a file came in, and what follows from its logs was not waited for. */
+const STALE = 'fatesStale';
+/** Says that fates may be wrong; inside a transaction that holds the settings. */
+export const fatesStale = (): Promise<unknown> => db().settings.put({ key: STALE, value: true });
+
+/**
+ * Jars whose fate is missing, or was read from fewer lines than their log has, a few at a time. Each press keeps them by
+ * itself: all are looked through only where a file came in, an older storage was brought along, or their number is wrong.
+ */
 export async function fatesMissing(breath: () => Promise<void>): Promise<void> {
   const d = db();
+  const stale = (await d.settings.get(STALE)) !== undefined;
+  if (!stale && (await d.fates.count()) === (await d.jars.count())) return;
   const lines = new Map<string, number>();
   for (const jar of (await d.jarEvents.orderBy('jar').keys()) as string[]) lines.set(jar, (lines.get(jar) ?? 0) + 1);
   const have = new Map<string, number>();
@@ -95,6 +105,7 @@ export async function fatesMissing(breath: () => Promise<void>): Promise<void> {
     const some = wrong.slice(i, i + AT_ONCE);
     await d.transaction('rw', [d.jars, d.jarEvents, d.batches, d.plans, d.fridge, d.fates], () => keepFates(some));
   }
+  await d.settings.delete(STALE);
 }
 /** Tells of every change of what became of the jars, without reading them. */
 export const countFates = (): Promise<number> => db().fates.count();

@@ -5,6 +5,7 @@ import { TABLES } from '@ironpan/core/records';
 import type { JarEventRecord, Kitchen, SettingsRecord, Table, UndoRecord } from '@ironpan/core/records';
 import { settle } from './batches';
 import { Pouring, toldAll } from './bulk';
+import { fatesStale } from './fates';
 import { db } from './db';
 import type { KitchenDb } from './db';
 import type { DigestRow, UndoRow } from './rows';
@@ -176,6 +177,7 @@ export async function importAll(
     }
     await keepDigests(rows);
     await stand(d, theirs, empty.has('jarEvents'));
+    if (theirs.jars.length + theirs.jarEvents.length > 0) await fatesStale();
     for (const id of grown) {
       const batch = came.has(id) ? undefined : await d.batches.get(id);
       if (batch) await settle(d, batch, await d.events.where('batch').equals(id).toArray());

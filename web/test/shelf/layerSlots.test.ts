@@ -15,8 +15,7 @@ const share = (l: readonly Layer[], kind: Layer['kind']): number =>
 
 describe('lines on a jar', () => {
   test('go into their slots and out again unchanged', () => {
-    const near = (l: readonly Layer[]) =>
-      l.map((x) => ({ kind: x.kind, share: expect.closeTo(x.share, 9) }));
+    const near = (l: readonly Layer[]) => l.map((x) => ({ kind: x.kind, share: expect.closeTo(x.share, 9) }));
     expect(toLayers(slotsOf(OAT))).toEqual(near(OAT));
     const coconut: readonly Layer[] = [
       { kind: 'cream', share: 0.2 },

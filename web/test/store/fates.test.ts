@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals';
 import { lastSeq } from '@ironpan/core/batch';
-import { keepFates, allFates, fatesMissing, fatesOfBatches } from '../../src/store/fates';
+import { keepFates, allFates, fatesMissing, fatesOfBatches, fatesStale } from '../../src/store/fates';
 import { appendToJar, jarsOfBatch, standingJars, takeBack } from '../../src/store/jars';
 import { forgetLasting, keepLasting } from '../../src/store/lasting';
 import { readHere } from '../../src/store/here';
@@ -44,6 +44,10 @@ test('fates that are missing, of fewer lines or of jars that are gone are put ri
   await d.fates.delete(first.jar);
   await d.fates.put({ ...second, lines: second.lines + 1, looks: 99 });
   await d.fates.put({ ...first, jar: 'gone:milk:1' });
+  // Their number is right: nothing is looked through until something says that they may be wrong.
+  await fatesMissing(noBreath);
+  expect(await d.fates.get(first.jar)).toBeUndefined();
+  await fatesStale();
   await fatesMissing(noBreath);
   const sorted = (l: typeof before) => [...l].sort((a, b) => a.jar.localeCompare(b.jar));
   expect(sorted(await allFates())).toEqual(sorted(before));

@@ -1,6 +1,6 @@
 import { plain } from '@ironpan/core/units';
 import { HYGIENE, lastsText, milkName, upper } from '@ironpan/core/words';
-import { useMemo, useState } from 'react';
+import { useEffect, useMemo, useState } from 'react';
 import { useLive } from '../../live/live';
 import { askLasting } from '../../offload';
 import { heldDays } from '../../offload/lastingGroups';
@@ -13,6 +13,16 @@ import { useAsked } from '../../ui/useAsked';
 import { HowItParts } from './HowItParts';
 import { LastsChart } from './LastsChart';
 
+/** The shelf comes first; who only passes through it starts nothing. */
+const AFTER_PAGE_MS = 1000;
+function useAfter(ms: number): boolean {
+  const [over, setOver] = useState(false);
+  useEffect(() => {
+    const t = setTimeout(() => setOver(true), ms);
+    return () => clearTimeout(t);
+  }, [ms]);
+  return over;
+}
 const nameOf = (g: Pick<Group, 'milk' | 'hygiene'>): string =>
   `${HYGIENE[g.hygiene].replace(', ', ' and ')} ${milkName(g.milk)}`;
 
@@ -21,9 +31,10 @@ export function WhatLasts() {
   const mark = useLive(['fatesMark'], countFates).dataAt;
   const [group, setGroup] = useState<string | null>(null);
   const [method, setMethod] = useState<string | null>(null);
+  const settled = useAfter(AFTER_PAGE_MS);
   const start = useMemo(
-    () => (mark === 0 ? null : () => askLasting({ database: databaseName(realm()), group, method })),
-    [mark, group, method],
+    () => (mark === 0 || !settled ? null : () => askLasting({ database: databaseName(realm()), group, method })),
+    [mark, settled, group, method],
   );
   const told = useAsked(start).data;
   if (!told) return null;

@@ -7,6 +7,7 @@ import { Dialog } from '../../ui/Dialog';
 import { Looks } from '../../ui/Looks';
 import { NotSaved } from '../../ui/NotSaved';
 import type { ShelfJar } from '../useShelf';
+import { Ahead } from './Ahead';
 import type { Doing } from './doings';
 import { Facts } from './Facts';
 import { Look } from './Look';
@@ -118,6 +119,7 @@ function Whole({
       </div>
       <LiftedText j={j} />
       <TimeAccount j={j} />
+      {!j.pulp && <Ahead j={j} />}
       {j.now.looks.length > 0 && (
         <section aria-label="Looks" className="mt-4">
           <h3 className="mb-1 text-lg">Looks</h3>

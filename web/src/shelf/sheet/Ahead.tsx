@@ -1,0 +1,35 @@
+import { layersAhead } from '@ironpan/core/batch';
+import { layersText, milkOf } from '@ironpan/core/words';
+import { useMemo } from 'react';
+import { foodStyle } from '../../drawings/foodStyle';
+import { JarShape } from '../../drawings/Jar';
+import type { ShelfJar } from '../useShelf';
+
+const HOURS = [1, 6, 24, 72] as const;
+const W = 54;
+const H = 84;
+
+/** How it parts standing in the fridge, from its filling on: drawn at an hour, six, a day and three; an estimate. */
+export function Ahead({ j }: { readonly j: ShelfJar }) {
+  const ahead = useMemo(() => layersAhead(j.jar, j.batch, HOURS), [j.jar, j.batch]);
+  const share = Math.min(0.94, j.jar.filledMl / Math.max(1, j.jar.vesselMl));
+  return (
+    <section aria-label="How it parts, expected" className="mt-4" style={foodStyle(milkOf(j.batch.recipe))}>
+      <h3 className="mb-1 text-lg">How it parts, left standing</h3>
+      <ul className="flex flex-wrap gap-x-5 gap-y-2">
+        {ahead.map((a) => (
+          <li key={a.hours} className="flex items-end gap-2">
+            <svg width={W} height={H} aria-hidden="true" className="shrink-0">
+              <JarShape width={W} height={H} share={share} fill="var(--milk)" layers={a.layers} />
+            </svg>
+            <span className="small max-w-28">
+              <b className="num block">{a.hours < 24 ? `${a.hours} h` : `${a.hours / 24} d`}</b>
+              {layersText(a.layers)}
+            </span>
+          </li>
+        ))}
+      </ul>
+      <p className="small quiet">Full as it was filled, in the fridge. An estimate.</p>
+    </section>
+  );
+}
