@@ -31,7 +31,7 @@ export function OnBoard({
   const { w } = SIZE[size];
   const h = Math.round(SIZE[size].h * by);
   const small = size === 'small';
-  const tag = tagOf(j);
+  const tag = tagOf(j, small);
   // In the empty part of the jar, so that the layers stay seen; in a full one across the middle.
   const empty = (h - 8) * 0.9 * (1 - share);
   const stampY = size === 'tub' || j.stamp?.stop || empty < 26 ? h * 0.6 : h * 0.1 + 6 + empty / 2;

@@ -1,4 +1,5 @@
 import { saysFine } from '@ironpan/core/batch';
+import { groupBy } from '@ironpan/core/numerics';
 import { duration, join } from '@ironpan/core/words';
 import { nameOfTask, soakOf, timerOf } from '../live/running';
 import type { Running } from '../live/running';
@@ -34,7 +35,16 @@ export function nextOf(jars: readonly ShelfJar[], batches: readonly Running[], n
     ...lookItem(jars, now),
     ...batches.flatMap((b) => batchItem(b, now)),
   ];
-  return all.sort((a, b) => Number(b.urgent) - Number(a.urgent) || a.at - b.at || a.key.localeCompare(b.key));
+  return together(all).sort((a, b) => Number(b.urgent) - Number(a.urgent) || a.at - b.at || a.key.localeCompare(b.key));
+}
+
+/** Jars of one milk that want the same are one line, by the first of them; its sheet leads to the next. */
+function together(all: readonly ToDo[]): ToDo[] {
+  return [...groupBy(all, (i) => (i.jar === undefined ? i.key : `${i.urgent} ${i.text}`)).values()].flatMap((same) => {
+    const [first, ...more] = [...same].sort((a, b) => a.at - b.at || a.key.localeCompare(b.key));
+    if (!first) return [];
+    return [more.length === 0 ? first : { ...first, more: `${same.length} jars; the first: ${first.more}` }];
+  });
 }
 
 function jarItem(j: ShelfJar, now: number): readonly ToDo[] {

@@ -16,7 +16,8 @@ export function shortTime(j: ShelfJar): string {
 /** What is left in a jar. */
 export const amountLeft = (j: ShelfJar): string => join(j.pulp ? grams(j.now.leftG) : millilitres(j.now.leftMl));
 /** What hangs at its neck: whose it is, and which of its milks where it is not the plain one. */
-export function tagOf(j: ShelfJar): { readonly name: string; readonly part: string } {
+export function tagOf(j: ShelfJar, short = false): { readonly name: string; readonly part: string } {
+  if (short && !j.pulp) return { name: milkOf(j.batch.recipe), part: '' };
   if (j.pulp) return { name: `${j.now.hygiene === 'touched' ? 'boiled' : j.now.hygiene} ${j.name}`, part: '' };
   return { name: milkName(milkOf(j.batch.recipe)), part: j.part === '' ? `batch ${j.batch.number}` : j.part };
 }

@@ -8,28 +8,28 @@ import type { ShelfJar } from '../useShelf';
 const HOURS = [1, 6, 24, 72] as const;
 const W = 54;
 const H = 84;
+const DRAWN_FULL = 0.94;
 
 /** How it parts standing in the fridge, from its filling on: drawn at an hour, six, a day and three; an estimate. */
 export function Ahead({ j }: { readonly j: ShelfJar }) {
   const ahead = useMemo(() => layersAhead(j.jar, j.batch, HOURS), [j.jar, j.batch]);
-  const share = Math.min(0.94, j.jar.filledMl / Math.max(1, j.jar.vesselMl));
   return (
     <section aria-label="How it parts, expected" className="mt-4" style={foodStyle(milkOf(j.batch.recipe))}>
       <h3 className="mb-1 text-lg">How it parts, left standing</h3>
-      <ul className="flex flex-wrap gap-x-5 gap-y-2">
+      <ul className="grid grid-cols-2 gap-x-4 gap-y-2 sm:grid-cols-4">
         {ahead.map((a) => (
           <li key={a.hours} className="flex items-end gap-2">
             <svg width={W} height={H} aria-hidden="true" className="shrink-0">
-              <JarShape width={W} height={H} share={share} fill="var(--milk)" layers={a.layers} />
+              <JarShape width={W} height={H} share={DRAWN_FULL} fill="var(--milk)" layers={a.layers} />
             </svg>
-            <span className="small max-w-28">
+            <span className="small min-w-0">
               <b className="num block">{a.hours < 24 ? `${a.hours} h` : `${a.hours / 24} d`}</b>
               {layersText(a.layers)}
             </span>
           </li>
         ))}
       </ul>
-      <p className="small quiet">Full as it was filled, in the fridge. An estimate.</p>
+      <p className="small quiet">Of the fill it had in its jar, in the fridge, drawn full. An estimate.</p>
     </section>
   );
 }
