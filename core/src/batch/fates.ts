@@ -113,9 +113,11 @@ function clearsOf(jar: FilledJar, batch: FrozenBatch, looks: readonly SeenLook[]
   const seen = looks.flatMap((l) =>
     l.look.layers ? [{ hours: coldHours(l.stillS), share: serumShare(l.look.layers) }] : [],
   );
-  const ahead = layersAhead(jar, batch, AHEAD_H).map((a) => ({ hours: a.hours, share: serumShare(a.layers) }));
-  return { seen, expected: expectedApproach(ahead) };
+  return { seen, expected: expectedParting(jar, batch) };
 }
+/** How much of a jar is expected to go clear, standing in the fridge from its filling on. */
+export const expectedParting = (jar: FilledJar, batch: FrozenBatch): Approach =>
+  expectedApproach(layersAhead(jar, batch, AHEAD_H).map((a) => ({ hours: a.hours, share: serumShare(a.layers) })));
 function lastSaid(looks: readonly Look[]): Fate['said'] {
   const out: Partial<Record<Scale, string>> = {};
   for (const l of looks)

@@ -19,7 +19,7 @@ export type { Job } from './jobs';
 export { jarsOf } from './jars';
 export { jarNow, layersAhead } from './jarLife';
 export type { JarNow, Lifted, SeenLook } from './jarLife';
-export { fateOfJar } from './fates';
+export { expectedParting, fateOfJar } from './fates';
 export type { Fate } from './fates';
 export type { OutCost, Spending } from './account';
 export type { Out } from './whereabouts';

@@ -1,20 +1,35 @@
 import { jobsOf, oneCookS } from './jobs';
-import { beanyIndexOf, contents, flowG, inhibitorLeftOf, isPulp, massG, solidsG, volumeMl, waterG } from '../kitchen';
+import {
+  beanyIndexOf,
+  contents,
+  flowG,
+  inhibitorLeftOf,
+  isPulp,
+  massG,
+  solidsG,
+  thingOf,
+  volumeMl,
+  waterG,
+} from '../kitchen';
 import type { Hygiene, Kit, Stream } from '../kitchen';
 import {
   kindOf,
   bodyOf,
   bodyWord,
   contextOf,
+  fillHeightMm,
   FROZEN_BELOW_C,
   gritShareOf,
   isDone,
   isPasty,
   keepBy,
+  layersOf,
   settlesMmPerH,
   slipWord,
+  stillAt,
 } from '../steps';
-import type { BodyWord, Ctx, KeepBy, Outcome, Recipe, SlipWord } from '../steps';
+import { DAY_S } from '../units';
+import type { BodyWord, Ctx, KeepBy, Layer, Outcome, Recipe, SlipWord } from '../steps';
 import { classesOf } from './classes';
 import type { ClassResult } from './classes';
 import { costOf } from './cost';
@@ -58,6 +73,8 @@ export interface BodySummary {
   readonly later: readonly { readonly c: number; readonly relative: number | null; readonly word: BodyWord }[];
   /** Starch settling, mm/h; null: it stays up. */
   readonly settlesMmPerH: number | null;
+  /** How it stands in its jar after a day in the fridge, from the top down; none asked for: empty. */
+  readonly afterDay: readonly Layer[];
 }
 export interface Summary {
   readonly main: ProductSummary | null;
@@ -103,8 +120,18 @@ function bodySummary(s: Stream, kit: Kit, ctx: Ctx, light: boolean): BodySummary
       return { c, relative: hot.relative, word: bodyWord(hot, s) };
     }),
     settlesMmPerH: settlesMmPerH(s, b),
+    afterDay: light ? [] : layersInJar(s, kit, ctx),
   };
 }
+
+/** In a jar as this kitchen fills them, standing a day in its fridge. */
+function layersInJar(s: Stream, kit: Kit, ctx: Ctx): readonly Layer[] {
+  const jar = thingOf(kit, 'jar', kit.use.jar);
+  const ml = Math.min(volumeMl(s), JAR_FILL * jar.ml);
+  return layersOf(s, fillHeightMm(ml, jar.ml), ctx, stillAt(kit.fridgeC, DAY_S));
+}
+/** How full a jar is filled (common practice). */
+const JAR_FILL = 0.9;
 
 function productOf(name: string, s: Stream, recipe: Recipe, kit: Kit, ctx: Ctx, light: boolean): ProductSummary {
   // Pulp has neither body nor class: it is no milk.

@@ -28,7 +28,7 @@ export const PRODUCT_KEYS: Readonly<Record<string, string>> = {
   starch: 'fraction of mass',
   sugars: 'fraction of mass',
   grit: 'particles felt on the tongue, fraction of mass (null: pulp)',
-  body: 'null (pulp, or no liquid), or `relative` (viscosity over that of water at the same temperature; null with `sets` true), `word`, `slip`, `pasty`, its parts `glucan` and `starch`, `mPaS` from the fridge, `later` (the same after heating to 60, 80 and 95 °C) and `settlesMmPerH`; estimates',
+  body: 'null (pulp, or no liquid), or `relative` (viscosity over that of water at the same temperature; null with `sets` true), `word`, `slip`, `pasty`, its parts `glucan` and `starch`, `mPaS` from the fridge, `later` (the same after heating to 60, 80 and 95 °C) `settlesMmPerH`, and `afterDay`, its layers after a day in the fridge from the top down (`kind`: cream, clear, body, sediment; `share` of the height); estimates',
   classes: 'published classes of this milk: `id`, `standard`, `met`, the first minimum that fails, what is not checked',
   kcalPer100Ml: 'energy by the factors of Regulation (EU) 1169/2011 annex XIV, kcal',
   temperatureC: 'temperature at the end of the plan, °C',
@@ -52,6 +52,7 @@ function body(b: BodySummary): Record<string, unknown> {
     mPaS: orNull(b.mPaS),
     later: b.later.map((x) => ({ c: x.c, relative: orNull(x.relative), sets: x.word === 'sets', word: x.word })),
     settlesMmPerH: orNull(b.settlesMmPerH),
+    afterDay: b.afterDay,
   };
 }
 function product(p: ProductSummary): Record<string, unknown> {

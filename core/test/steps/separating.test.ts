@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { fold, jarredStreams } from '../../src/batch';
+import { fold, jarredStreams, summarise } from '../../src/batch';
 import { coefficientId, COEFFICIENTS } from '../../src/kitchen';
 import type { Beliefs, Here } from '../../src/kitchen';
 import { METHODS, methodById, recipeIn } from '../../src/methods';
@@ -74,6 +74,15 @@ describe('in every method', () => {
     const at = jarred('coconut-one-blend', 'milk');
     expect(share(at(2, 60), 'body')).toBeLessThan(share(at(2, 180), 'body'));
   });
+});
+
+test('a plan is told how its milk will stand after a day in the jar; a summary in passing is not', () => {
+  const m = methodById('oat-ice');
+  if (!m) throw new Error('oat-ice');
+  const recipe = recipeIn(m, kit);
+  const o = fold(recipe, { kit, beliefs: {} });
+  expect(order(summarise(recipe, o, kit).main?.body?.afterDay ?? [])).toBe('clear sediment');
+  expect(summarise(recipe, o, kit, 'light').main?.body?.afterDay).toEqual([]);
 });
 
 describe('what this kitchen has seen moves it', () => {

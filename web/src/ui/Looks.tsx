@@ -1,7 +1,7 @@
-import { layersAhead } from '@ironpan/core/batch';
+import { expectedParting } from '@ironpan/core/batch';
 import type { FilledJar, FrozenBatch, Scale, SeenLook } from '@ironpan/core/batch';
 import { isPulp } from '@ironpan/core/kitchen';
-import { clearAt, expectedApproach, judgedClear } from '@ironpan/core/learning';
+import { clearAt, judgedClear } from '@ironpan/core/learning';
 import { coldHours, serumShare } from '@ironpan/core/steps';
 import { clearText, layersText, saidOn, SCALES, SIGN_WORDS } from '@ironpan/core/words';
 import { useMemo } from 'react';
@@ -63,15 +63,9 @@ export function Looks({ looks, jar, batch }: LooksProps) {
   );
 }
 
-/** Hours at which the course of parting is told. */
-const AHEAD_H = [1, 3, 6, 12, 24, 48, 72, 120];
 /** Is what went clear what such milk does by then? */
 function Judged({ jar, batch, look }: Omit<LooksProps, 'looks'> & { readonly look: SeenLook }) {
-  const expected = useMemo(
-    () =>
-      expectedApproach(layersAhead(jar, batch, AHEAD_H).map((a) => ({ hours: a.hours, share: serumShare(a.layers) }))),
-    [jar, batch],
-  );
+  const expected = useMemo(() => expectedParting(jar, batch), [jar, batch]);
   const seen = { hours: coldHours(look.stillS), share: serumShare(look.look.layers ?? []) };
   return (
     <p className="small mt-0.5">{clearText(judgedClear(seen, expected), seen.share, clearAt(expected, seen.hours))}</p>

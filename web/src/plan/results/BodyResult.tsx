@@ -1,7 +1,6 @@
 import type { BodySummary } from '@ironpan/core/batch';
 import type { Range } from '@ironpan/core/questions';
-import { BODY_WORDS, bodyText, thickness } from '@ironpan/core/words';
-import { plain } from '@ironpan/core/units';
+import { BODY_WORDS, bodyText, layersText, thickness } from '@ironpan/core/words';
 import { BodyScale } from '../../drawings/BodyScale';
 
 interface BodyResultProps {
@@ -41,9 +40,7 @@ export function BodyResult({ body, range }: BodyResultProps) {
         {thickens
           ? `Heated to ${body.later.map((x) => `${x.c} °C ${BODY_WORDS[x.word]}${times(x.relative, x.word)}`).join(', ')}.`
           : 'Heating it later does not thicken it.'}
-        {body.settlesMmPerH !== null && body.settlesMmPerH > 0.5
-          ? ` Its starch falls ${plain(body.settlesMmPerH)} mm an hour: shake it.`
-          : ''}
+        {body.afterDay.length > 1 ? ` After a day in the jar: ${layersText(body.afterDay)}. Shake it.` : ''}
       </p>
     </div>
   );

@@ -109,7 +109,7 @@ function Whole({
         <Act onClick={() => onDo('look')} main={!raw}>
           How is it?
         </Act>
-        {!raw && !j.pulp && <Act onClick={() => onDo('pour')}>Pour out</Act>}
+        {!raw && !j.pulp && j.tone !== 'past' && <Act onClick={() => onDo('pour')}>Pour out</Act>}
         {!raw && <Act onClick={() => say({ is: 'finished' }, `${j.name} finished.`, onClose)}>Finished, all used</Act>}
         {!raw && <Act onClick={() => say({ is: 'given' }, `${j.name} given away.`, onClose)}>Given away</Act>}
         <Act onClick={() => onDo('out')}>It stood out</Act>
