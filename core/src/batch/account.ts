@@ -21,6 +21,8 @@ export interface Spending {
   /** All that the whiles elsewhere cost together, s. */
   readonly lostS: number;
 }
+/** All that was spent, days at 4 °C. */
+export const spentOf = (s: Spending): number => s.beforeD + s.placedD + s.outs.reduce((x, o) => x + o.spentD, 0);
 interface Entry {
   readonly out: Out;
   spentD: number;
@@ -53,6 +55,10 @@ export class Account {
       this.entries.set(e.out.id, e);
     }
     this.placedD += e ? spent - its : spent;
+  }
+  /** Put elsewhere for good, it warms or cools to that place: no while is to blame any more. */
+  moved(): void {
+    this.last = null;
   }
   /** What happened to it may have made it new: an account of what is no longer spent says nothing. */
   settle(spentD: number): void {

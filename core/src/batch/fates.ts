@@ -6,7 +6,8 @@ import type { FilledJar, FridgeLine, FrozenBatch, JarEvent, ThrownReason } from 
 import { jarNow, layersAhead } from './jarLife';
 import type { SeenLook } from './jarLife';
 import { endOfJar, standing } from './log';
-import { saysFine, saysTurned } from './looks';
+import { spentOf } from './account';
+import { LOOK_SCALES, saysFine, saysTurned } from './looks';
 import type { Look, Scale, Sign } from './looks';
 
 /** What became of a jar, and what was said of it: enough for lists, and for how long milk lasts here. */
@@ -16,8 +17,12 @@ export interface Fate {
   readonly product: string;
   readonly filledAt: number;
   readonly filledMl: number;
-  /** Its state when it was last known fine, and its budget there, days at 4 °C, and the cap; null: no keeping rule. */
+  /**
+   * Its state when it was last known fine; as what the kitchen learns its keeping, its usual budget, days at 4 °C, and
+   * the cap; null: no keeping rule.
+   */
   readonly hygiene: Hygiene;
+  readonly thing: string | null;
   readonly budgetD: number | null;
   readonly capDays: number | null;
   readonly end: 'finished' | 'given' | 'thrown' | null;
@@ -35,9 +40,8 @@ export interface Fate {
   readonly lines: number;
 }
 
-/** Seconds a jar must be known to have been fine before it says anything of how long it lasts. */
+/** Days at 4 °C that a jar must be known to have been fine before it says anything of how long it lasts. */
 const TELLS_AFTER_D = 0.02;
-const SCALE_KEYS: readonly Scale[] = ['thick', 'slip', 'grit', 'beany', 'sweet', 'liked'];
 
 /** A jar's fate from its log. A jar that still stands is told up to when it was last known fine. */
 export function fateOfJar(
@@ -54,13 +58,9 @@ export function fateOfJar(
   const usual = { ...batch, beliefs: {} };
   const at = (t: number) => jarNow(jar, until(events, t), usual, fridge, t);
   const fine = at(fineAt);
-  const spent = (t: number): number => {
-    const s = at(t).spending;
-    return s.beforeD + s.placedD + s.outs.reduce((x, o) => x + o.spentD, 0);
-  };
-  const fineD = spent(fineAt);
+  const fineD = spentOf(fine.spending);
   const frozen = told.some((e) => e.is === 'moved' && e.place === 'freezer') || jar.stream.temperatureC < 0;
-  const known = (turnedAt !== null || fineD - spent(jar.filledAt) > TELLS_AFTER_D) && !frozen;
+  const known = (turnedAt !== null || fineD - fine.spending.beforeD > TELLS_AFTER_D) && !frozen;
   return {
     jar: jar.id,
     batch: jar.batch,
@@ -68,6 +68,7 @@ export function fateOfJar(
     filledAt: jar.filledAt,
     filledMl: jar.filledMl,
     hygiene: fine.hygiene,
+    thing: fine.keep?.thing ?? null,
     budgetD: fine.keep?.budgetD ?? null,
     capDays: fine.keep?.capDays ?? null,
     end: end?.is ?? null,
@@ -76,7 +77,9 @@ export function fateOfJar(
     said: lastSaid(looks.map((e) => e.look)),
     signs: looks.at(-1)?.look.signs ?? [],
     looks: looks.length,
-    lasted: known ? { fineD, turnedD: turnedAt === null ? null : Math.max(fineD, spent(turnedAt)) } : null,
+    lasted: known
+      ? { fineD, turnedD: turnedAt === null ? null : Math.max(fineD, spentOf(at(turnedAt).spending)) }
+      : null,
     parts: looks.some((e) => e.look.layers)
       ? clearsOf(jar, usual, at(Math.max(...looks.map((e) => e.at))).looks)
       : null,
@@ -121,7 +124,7 @@ export const expectedParting = (jar: FilledJar, batch: FrozenBatch): Approach =>
 function lastSaid(looks: readonly Look[]): Fate['said'] {
   const out: Partial<Record<Scale, string>> = {};
   for (const l of looks)
-    for (const s of SCALE_KEYS) {
+    for (const s of LOOK_SCALES) {
       const word = l[s];
       if (word !== undefined) out[s] = word;
     }

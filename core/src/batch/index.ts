@@ -23,7 +23,7 @@ export { expectedParting, fateOfJar } from './fates';
 export type { Fate } from './fates';
 export type { OutCost, Spending } from './account';
 export type { Out } from './whereabouts';
-export { layersFault, LIKED, saysFine, saysNothing, saysTurned, SIGNS } from './looks';
+export { layersFault, LIKED, LOOK_SCALES, saysFine, saysNothing, saysTurned, SIGNS } from './looks';
 export type { Expected, Liked, Look, Scale, Sign } from './looks';
 export { endOfJar, inOrder, lastSeq, latestInstant, standing, unsaid } from './log';
 export type { Happening, JarHappening } from './log';

@@ -1,6 +1,7 @@
 import { contents, isPulp, massG, NOTHING, portion, volumeMl } from '../kitchen';
 import type { Hygiene, Stream } from '../kitchen';
 import {
+  CAP,
   capSetsBelowC,
   contextOf,
   fillHeightMm,
@@ -63,7 +64,7 @@ export interface JarNow {
   readonly placeC: number;
   /** Every look at it, the first first. */
   readonly looks: readonly SeenLook[];
-  /** A look said that it has turned, and it has not been boiled away since. */
+  /** A look said that it has turned; nothing that is done to it later makes it good. */
   readonly turned: boolean;
   /** What is expected of it now; null: pulp, of which nothing is. */
   readonly expected: Expected | null;
@@ -119,8 +120,10 @@ export function jarNow(
   for (const e of standing(events)) {
     if (e === end) break;
     until(e.at);
-    if (e.is === 'moved') spot = { place: e.place, own: e.placeC };
-    else if (e.is === 'looked') {
+    if (e.is === 'moved') {
+      spot = { place: e.place, own: e.placeC };
+      account.moved();
+    } else if (e.is === 'looked') {
       const stoodS = Math.max(0, (since - stillSince) / 1000);
       looks.push({ id: e.id, at: e.at, look: e.look, expected: expected(), stoodS, stillS: s.stillS });
       turned ||= saysTurned(e.look);
@@ -206,14 +209,12 @@ function happens(s: Stream, e: JarEvent, jar: FilledJar, batch: FrozenBatch): St
       return s;
   }
 }
-/** Fat that stays behind when a set cap is lifted, share of the rest (models §7). */
-const LEFT_FAT = 0.02;
 /** A cap that was weighed says how rich it is: with what stays behind, its fat is all the jar had. */
 function weighed(s: Stream, capG: number | null): { readonly capFat?: number } {
   const mass = massG(s);
   if (capG === null || capG <= 0 || mass <= 0) return {};
   const fat = contents(s).fat / mass;
-  return { capFat: Math.min(0.8, Math.max(0.2, LEFT_FAT + (mass * (fat - LEFT_FAT)) / capG)) };
+  return { capFat: Math.min(CAP.mostFat, Math.max(CAP.leastFat, CAP.leftFat + (mass * (fat - CAP.leftFat)) / capG)) };
 }
 function liftedOf(before: Stream, after: Stream, at: number): Lifted | null {
   const capG = massG(before) - massG(after);

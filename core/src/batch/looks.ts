@@ -25,7 +25,8 @@ export interface Look {
   readonly note?: string;
 }
 /** The scales a cook answers on, each in its order. */
-export type Scale = 'thick' | 'slip' | 'grit' | 'beany' | 'sweet' | 'liked';
+export const LOOK_SCALES = ['thick', 'slip', 'grit', 'beany', 'sweet', 'liked'] as const;
+export type Scale = (typeof LOOK_SCALES)[number];
 /** A look with nothing said is not kept. */
 export const saysNothing = (l: Look): boolean =>
   Object.entries(l).every(

@@ -22,6 +22,7 @@ import {
   gritShareOf,
   isDone,
   isPasty,
+  JAR_FILL,
   keepBy,
   layersOf,
   settlesMmPerH,
@@ -130,8 +131,6 @@ function layersInJar(s: Stream, kit: Kit, ctx: Ctx): readonly Layer[] {
   const ml = Math.min(volumeMl(s), JAR_FILL * jar.ml);
   return layersOf(s, fillHeightMm(ml, jar.ml), ctx, stillAt(kit.fridgeC, DAY_S));
 }
-/** How full a jar is filled (common practice). */
-const JAR_FILL = 0.9;
 
 function productOf(name: string, s: Stream, recipe: Recipe, kit: Kit, ctx: Ctx, light: boolean): ProductSummary {
   // Pulp has neither body nor class: it is no milk.

@@ -80,6 +80,7 @@ export {
 export type { CoolingPlace, CoolingWay } from './cooling';
 export { wetCooling } from './evaporating';
 export {
+  FREEZER_C,
   spoilagePace,
   SPENDING_BELOW_C,
   TOUCHED_CAP_DAYS,
@@ -118,6 +119,6 @@ export {
 } from './hydrolysis';
 export { platoToGravity } from './sweetness';
 export { dryingS, ovenWetBulbC, PULP_MOISTURE, OVEN_W_PER_M2K } from './drying';
-export { settlingMmPerH, standingPace, capG, HEAVIER, HELD_UP_FROM } from './settling';
-export { approached, layersAfter, PACKS_TO, SEEN_FROM, serumShare } from './layering';
+export { CAP, settlingMmPerH, standingPace, capG, HEAVIER, HELD_UP_FROM } from './settling';
+export { approached, layersAfter, PACKS_TO, serumShare } from './layering';
 export type { Layer, LayerKind, Swarm } from './layering';

@@ -24,7 +24,7 @@ const CLEAR_BELOW = 0.1;
  * Thinner than this share of the height is no layer to the eye, 0..1 (estimate: half a millimetre in a hand's breadth);
  * what is only a little thinner than the milk beside it shows from two millimetres on.
  */
-export const SEEN_FROM = { firm: 0.005, clear: 0.02 } as const;
+const SEEN_FROM = { firm: 0.005, clear: 0.02 } as const;
 
 /**
  * The layers of a jar that has stood still: of each kind of particle the share min(1, v·t/H) has arrived, above or below

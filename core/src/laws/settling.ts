@@ -21,6 +21,9 @@ export const standingPace = (c: number): number =>
 /** Swollen starch this crowded settles no more, volume share. */
 export const HELD_UP_FROM = 0.5;
 
+/** A set coconut cap: its fat (between these), what stays behind, shares (models §7), and from where it softens, °C (common practice). */
+export const CAP = { fat: 0.4, leastFat: 0.2, mostFat: 0.8, leftFat: 0.02, softensC: 24 } as const;
+
 /** Mass of a fat cap lifted off, g: all but `leftFat` of the fat goes, in a cap of `capFat`. 600 g at 12 %, 40, 2 → 157.9. */
 export function capG(massG: number, fat: number, capFat: number, leftFat: number): number {
   return fat <= leftFat || capFat <= leftFat ? 0 : (massG * (fat - leftFat)) / (capFat - leftFat);

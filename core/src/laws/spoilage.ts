@@ -17,6 +17,8 @@ export const COLD_C = 5;
 
 /** Frozen: at most two months (common practice), days; and colder than this counts as frozen, °C. */
 export const FROZEN_CAP_DAYS = 60;
+/** A household freezer, °C (common practice). */
+export const FREEZER_C = -18;
 /** Colder than this is frozen, °C. */
 export const FROZEN_BELOW_C = -1;
 /** How full a vessel may be before it freezes: 1/(1 + .0905·w·ρ), w the share of water, ρ in kg/L. w .93: 92 %. */

@@ -1,4 +1,4 @@
-import { hessian, minimise } from '../numerics';
+import { hessian, minimise, Z80 } from '../numerics';
 import { approached } from '../steps';
 
 /** How much of a jar had gone clear after it stood so long, h. */
@@ -67,8 +67,6 @@ export function fittedApproach(seen: readonly SeenClear[], prior: Approach): App
 
 /** The share in the end, so many σ from its middle. */
 const finalAt = (a: Approach, z: number): number => ofLogit(logit(a.finalShare) + z * a.sdFinal);
-/** Two-sided 80 %: the quantile of the normal. */
-const Z80 = 1.2815515655;
 /** The share in the end with its 80 % range, and the hours after which half of it is there, with theirs. */
 export function approachRanges(a: Approach): Readonly<Record<'final' | 'halfH', readonly [number, number, number]>> {
   const half = (z: number): number => Math.LN2 / (a.perH * Math.exp(z * a.sdRate));

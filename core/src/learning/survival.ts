@@ -1,4 +1,4 @@
-import { hessian, minimise } from '../numerics';
+import { hessian, minimise, Z80 } from '../numerics';
 
 /**
  * What became of one jar, in days at 4 °C: it was fine at `fineD`; null `turnedD`: that is all that is known (drunk in
@@ -16,8 +16,6 @@ export interface KmStep {
   readonly high: number;
   readonly atRisk: number;
 }
-/** Two-sided 80 % band: the quantile of the normal. */
-const Z80 = 1.2815515655;
 
 /**
  * Kaplan & Meier (1958). A jar that turned counts at the middle of its interval; one that was drunk in time leaves when it

@@ -13,3 +13,6 @@ export function seededRandom(seed: number): () => number {
 export function normal(random: () => number): number {
   return Math.sqrt(-2 * Math.log(1 - random())) * Math.cos(2 * Math.PI * random());
 }
+
+/** Of a two-sided 80 % band: so many σ of a normal to either side. */
+export const Z80 = 1.2815515655446004;

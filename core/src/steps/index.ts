@@ -1,6 +1,6 @@
 export { highestOf, KINDS, isRead, kindOf, makeStep, nameOf, numberOf, paramOf, withParams } from './registry';
 export type { ParamValue } from './registry';
-export { keepBy, isDone, keepingOf, keepingThing, pulpBoilS } from './processes/keeping';
+export { keepBy, isDone, keepingOf, heldDays, pulpBoilS } from './processes/keeping';
 export { neededHoldS } from './processes/cooking';
 export type { KeepBy } from './processes/keeping';
 export type { Recipe, LarderLine, Edit } from './recipe';
@@ -40,7 +40,7 @@ export type { FigureName } from './figures';
 export { bodyOf, bodyWord, slipWord, isPasty, gritShareOf, settlesMmPerH } from './processes/body';
 export { BODY_SCALE, SLIP_SCALE } from './processes/body';
 export type { Body, BodyWord, SlipWord } from './processes/body';
-export { coldHours, fillHeightMm, layersOf, stillAt, swarmsOf } from './processes/separating';
+export { coldHours, fillHeightMm, JAR_FILL, layersOf, stillAt, swarmsOf } from './processes/separating';
 export {
   BEANY_FROM,
   BEANY_SCALE,

@@ -37,6 +37,7 @@ export {
   fateText,
   LAYER_WORDS,
   layersText,
+  partsText,
   saidOn,
   SCALES,
   SIGN_WORDS,

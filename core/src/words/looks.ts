@@ -166,3 +166,15 @@ export function fateText(
       return `On the shelf${lasted}${promised}.`;
   }
 }
+
+/** How one jar parts, fitted to its looks, with the 80 % ranges: low, middle, high. */
+export function partsText(
+  looks: number,
+  r: Readonly<Record<'final' | 'halfH', readonly [number, number, number]>>,
+): string {
+  const of = ([low, x, high]: readonly [number, number, number], places = 0): string =>
+    `${plain(x, places)} (${plain(low, places)}–${plain(high, places)})`;
+  const share = r.final.map((x) => 100 * x) as unknown as readonly [number, number, number];
+  const from = looks === 1 ? 'its one look' : `its ${looks} looks`;
+  return `Fitted to ${from}: ${of(share)} % clear in the end, half of it after ${of(r.halfH, r.halfH[1] < 10 ? 1 : 0)} h. An estimate.`;
+}

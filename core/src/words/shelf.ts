@@ -46,7 +46,7 @@ export function uncooledText(forS: number, hygiene: JarNow['hygiene']): string {
 
 /** What is known of how long a milk lasts here, in words that claim no more than it shows. */
 export function lastsText(
-  f: { readonly jars: number; readonly turned: number; readonly trustedD: number | null },
+  f: { readonly jars: number; readonly turned: number; readonly trustedD: number | null; readonly usedD: number },
   of: { readonly lowD: number; readonly capD: number },
 ): string {
   const jars = `${f.jars} jar${f.jars === 1 ? '' : 's'}, ${f.turned === 0 ? 'none' : f.turned} turned`;
@@ -55,6 +55,5 @@ export function lastsText(
     return `${jars}: cannot say yet. The usual ${days(of.lowD)} hold; jars that were drunk in time say only “at least so long”.`;
   if (f.trustedD < of.lowD)
     return `${jars}: here it turns sooner than usual. The usual ${days(of.lowD)} are too long: look at the fridge and at how clean jars and cloths are, and drink it within ${days(f.trustedD)}.`;
-  const to = Math.min(f.trustedD, Math.max(of.lowD, of.capD));
-  return `${jars}: nine in ten were fine for ${days(f.trustedD)} at the least. Plans and jars count with ${days(to)}, the usual being ${plain(of.lowD, 1)} and the cap ${plain(of.capD, 1)}.`;
+  return `${jars}: nine in ten were fine for ${days(f.trustedD)} at the least. Plans and jars count with ${days(f.usedD)}, the usual being ${plain(of.lowD, 1)} and the cap ${plain(of.capD, 1)}.`;
 }

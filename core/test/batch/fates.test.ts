@@ -81,6 +81,13 @@ describe('how long a jar lasted, in days at 4 °C', () => {
   });
 });
 
+test('a milk that was not boiled enough is not counted among the boiled ones', () => {
+  const raw = { ...jar, stream: { ...jar.stream, boilS: 30 } };
+  const of = (j: typeof jar) => fateOfJar(j, [line(1, 20, { is: 'finished' })], batch, at4);
+  expect([of(jar).thing, of(raw).thing]).toEqual(['soy-boiled', 'soy-raw']);
+  expect(of(raw).budgetD).toBe(1);
+});
+
 describe('what was said of it', () => {
   test('the last word on each scale, and how much had gone clear at each look', () => {
     const f = fate(

@@ -87,6 +87,13 @@ describe('a while out of the fridge, told afterwards', () => {
     const moved = now(soy, [open, back], 61);
     expect([moved.place, moved.placeC]).toEqual(['fridge', 4]);
   });
+  test('put elsewhere for good afterwards, its warming there is charged to no while', () => {
+    const told = { ...out(20, 25), at: soy.jar.filledAt + 26 * HOUR };
+    const moved = line(soy.jar, 2, 40, { is: 'moved', place: 'room', placeC: 24 });
+    const back = line(soy.jar, 3, 44, { is: 'moved', place: 'fridge', placeC: null });
+    const alone = now(soy, [told], 40).spending.outs[0]?.spentD ?? 0;
+    expect(now(soy, [told, moved, back], 56).spending.outs[0]?.spentD).toBeCloseTo(alone, 3);
+  });
   test('boiled anew, what was lost before is no longer told', () => {
     const boiled = line(soy.jar, 2, 60.5, { is: 'boiled', forS: 1200 });
     const after = now(soy, [out(30, 36), boiled], 62);

@@ -1,11 +1,11 @@
 import { fittedApproach, kaplanMeier, trustedDays, weibullBand, weibullFit } from '@ironpan/core/learning';
 import type { Approach, KmStep, Lasted, SeenClear, WeibullFit } from '@ironpan/core/learning';
 import { groupBy } from '@ironpan/core/numerics';
-import { keepingThing } from '@ironpan/core/steps';
+import { heldDays } from '@ironpan/core/steps';
 import { KitchenDb, setDatabase } from '../store/db';
 import { allFates } from '../store/fates';
 import { forgetLasting, keepLasting } from '../store/lasting';
-import { groupsOf, heldDays } from './lastingGroups';
+import { groupsOf } from './lastingGroups';
 import type { Group } from './lastingGroups';
 
 export interface LastingAsked {
@@ -28,6 +28,8 @@ export interface Lasting {
     readonly high: number;
   }[];
   readonly trustedD: number | null;
+  /** What plans and jars count with, days at 4 °C. */
+  readonly usedD: number;
 }
 export interface LastingTold {
   readonly groups: readonly Omit<Group, 'jars'>[];
@@ -60,20 +62,24 @@ self.onmessage = (e: MessageEvent<LastingAsked>) => {
 async function tell({ database, group, method }: LastingAsked): Promise<LastingTold | null> {
   setDatabase(new KitchenDb(database));
   const groups = groupsOf(await allFates());
-  for (const g of groups) await keep(g);
   const chosen = groups.find((g) => g.key === group) ?? groups[0];
   if (!chosen) return null;
-  const jars = chosen.jars.filter((j) => method === null || j.method === method).map((j) => j.lasted);
+  const whole = new Map(groups.map((g) => [g.key, lastingOf(g.jars, g.of)]));
+  for (const [key, found] of whole) await keep(key, found, groups);
+  const found = method === null ? whole.get(chosen.key) : undefined;
+  const some = (): Lasting =>
+    lastingOf(
+      chosen.jars.filter((j) => j.method === method),
+      chosen.of,
+    );
   const bare = ({ jars: _, ...g }: Group): Omit<Group, 'jars'> => g;
-  return { groups: groups.map(bare), group: bare(chosen), found: lastingOf(jars), parts: partingsOf(chosen) };
+  return { groups: groups.map(bare), group: bare(chosen), found: found ?? some(), parts: partingsOf(chosen) };
 }
-async function keep(g: Group): Promise<void> {
-  const jars = g.jars.map((j) => j.lasted);
-  const fit = weibullFit(jars);
-  const id = `keeping:${keepingThing(g.milk, g.hygiene)}`;
-  const turned = jars.filter((j) => j.turnedD !== null).length;
-  if (fit === null) await forgetLasting(id);
-  else await keepLasting({ id, mean: heldDays(trustedDays(fit), g.of) / g.of.lowD, jars: jars.length, turned });
+async function keep(key: string, found: Lasting, groups: readonly Group[]): Promise<void> {
+  const id = `keeping:${key}`;
+  const low = groups.find((g) => g.key === key)?.of.lowD ?? 0;
+  if (found.trustedD === null || low <= 0) await forgetLasting(id);
+  else await keepLasting({ id, mean: found.usedD / low, jars: found.jars, turned: found.turned });
 }
 /** Methods whose milk was looked at, the most looks first. */
 function partingsOf(g: Group): readonly Parting[] {
@@ -87,10 +93,12 @@ function partingsOf(g: Group): readonly Parting[] {
     })
     .sort((a, b) => b.seen.length - a.seen.length);
 }
-function lastingOf(jars: readonly Lasted[]): Lasting {
+function lastingOf(of: Group['jars'], { lowD, capD }: Group['of']): Lasting {
+  const jars: readonly Lasted[] = of.map((j) => j.lasted);
   const all = kaplanMeier(jars);
   const every = Math.max(1, Math.ceil(all.length / MOST_STEPS));
   const fit = weibullFit(jars);
+  const trustedD = fit ? trustedDays(fit) : null;
   const end = jars.reduce((x, j) => Math.max(x, j.turnedD ?? j.fineD), 1);
   return {
     jars: jars.length,
@@ -103,6 +111,7 @@ function lastingOf(jars: readonly Lasted[]): Lasting {
           return { d, ...weibullBand(fit, d) };
         })
       : [],
-    trustedD: fit ? trustedDays(fit) : null,
+    trustedD,
+    usedD: trustedD === null ? lowD : heldDays(trustedD, lowD, capD),
   };
 }

@@ -6,6 +6,7 @@ import type { FateRow } from '../store/rows';
 
 /** Jars of one milk in one state: what is compared when asked how long it lasts. */
 export interface Group {
+  /** As the kitchen learns it: a milk in a state. */
   readonly key: string;
   readonly milk: string;
   readonly hygiene: Hygiene;
@@ -17,11 +18,11 @@ export interface Group {
 /** The milks that something is known of, the most jars first. */
 export function groupsOf(fates: readonly FateRow[]): readonly Group[] {
   const told = fates.flatMap((f) =>
-    f.lasted && f.budgetD !== null && f.capDays !== null && f.product !== 'pulp'
-      ? [{ ...f, lasted: f.lasted, lowD: f.budgetD, capD: f.capDays }]
+    f.lasted && f.thing !== null && f.budgetD !== null && f.capDays !== null && f.product !== 'pulp'
+      ? [{ ...f, lasted: f.lasted, thing: f.thing, lowD: f.budgetD, capD: f.capDays }]
       : [],
   );
-  return [...groupBy(told, (f) => `${f.milk} ${f.hygiene}`)]
+  return [...groupBy(told, (f) => f.thing)]
     .flatMap(([key, jars]): Group[] => {
       const [first] = jars;
       if (!first) return [];
@@ -39,6 +40,3 @@ export function groupsOf(fates: readonly FateRow[]): readonly Group[] {
     })
     .sort((a, b) => b.jars.length - a.jars.length || a.key.localeCompare(b.key));
 }
-/** What this kitchen's jars say moves its usual value between the low end and the cap, never past. */
-export const heldDays = (d: number, of: Group['of']): number =>
-  Math.min(Math.max(d, of.lowD), Math.max(of.lowD, of.capD));

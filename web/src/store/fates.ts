@@ -57,6 +57,7 @@ function rowOf(
       filledAt: j.filledAt,
       filledMl: j.filledMl,
       hygiene: j.stream.hygiene,
+      thing: null,
       budgetD: null,
       capDays: null,
       end: null,

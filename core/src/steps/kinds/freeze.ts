@@ -1,5 +1,5 @@
 import { at, away, flowOf, massG, portion, readyAt, thingOf, volumeMl, waterG } from '../../kitchen';
-import { FILM_G, freezerFill } from '../../laws';
+import { FILM_G, FREEZER_C, freezerFill } from '../../laws';
 import { keptFor } from '../processes/keeping';
 import { DAY_S } from '../../units';
 import { celsius, seconds, share, stream, thing, volume } from '../specs';
@@ -16,7 +16,7 @@ export const freeze: StepKind<'freeze'> = {
     box: thing('box', 'jar'),
     cubeMl: volume('in cubes of', 0, 500),
     fill: { ...share('filled to', 0.85), low: 0.05 },
-    freezerC: celsius('freezer', -18, -30, -5),
+    freezerC: celsius('freezer', FREEZER_C, -30, -5),
     durationS: seconds('for', 'h', 24 * 3600, 60 * DAY_S),
   },
   nothing: null,

@@ -1,5 +1,6 @@
 import { at, away, draftOf, flowOf, massG, portion, setReady, thingOf, touch, volumeMl } from '../../kitchen';
 import { FILM_G } from '../../laws';
+import { JAR_FILL } from '../processes/separating';
 import { flag, share, stream, thing } from '../specs';
 import type { StepKind } from '../types';
 
@@ -12,7 +13,7 @@ export const jar: StepKind<'jar'> = {
   params: {
     of: stream('what', 'milk'),
     jar: thing('jar', 'jar'),
-    fill: { ...share('filled to', 0.9), low: 0.05 },
+    fill: { ...share('filled to', JAR_FILL), low: 0.05 },
     scalded: flag('jars scalded', true),
   },
   nothing: null,

@@ -1,6 +1,6 @@
 import { at, capacityOf, contents, evolve, flowOf, massG, merge, portion, readyAt, volumeMl } from '../../kitchen';
 import type { Stream } from '../../kitchen';
-import { capG, COOLING_W_PER_M2K, roundAreaM2, timeConstantS } from '../../laws';
+import { CAP, capG, COOLING_W_PER_M2K, roundAreaM2, timeConstantS } from '../../laws';
 import { advance } from '../processes/advance';
 import { capSetsBelowC } from '../processes/capping';
 import { approach, courseOf } from '../processes/course';
@@ -17,8 +17,8 @@ export const lift: StepKind<'lift'> = {
     of: stream('what', 'milk'),
     into: stream('cap into', 'cap'),
     standS: seconds('in the fridge', 'h', 12 * 3600, 72 * 3600),
-    capFat: { ...share('fat in the cap', 0.4), low: 0.2, high: 0.8 },
-    leftFat: { ...share('fat left in the milk', 0.02), high: 0.15, step: 0.01 },
+    capFat: { ...share('fat in the cap', CAP.fat), low: CAP.leastFat, high: CAP.mostFat },
+    leftFat: { ...share('fat left in the milk', CAP.leftFat), high: 0.15, step: 0.01 },
   },
   nothing: null,
   main: [{ param: 'standS', label: 'stand for', weight: 4 }],

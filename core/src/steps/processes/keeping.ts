@@ -37,30 +37,38 @@ export function cooling(s: Stream, placeC: number, forS: number, jarId: string, 
   return approach(s.temperatureC, placeC, tau, forS);
 }
 
+export interface Keeping {
+  /** Its budget, days at 4 °C, as this kitchen has learned it, and its cap. */
+  readonly days: number;
+  readonly capDays: number;
+  /** What the kitchen learns it as: the milk and the state of the food that limits it. */
+  readonly thing: string;
+}
 /** What limits the keeping of this stream: the weakest of its materials, by hygiene. */
-export function keepingOf(s: Stream, ctx: Ctx): { readonly days: number; readonly capDays: number } | null {
-  const ids = Object.keys(s.madeFrom);
-  if (ids.length === 0) return null;
+export function keepingOf(s: Stream, ctx: Ctx): Keeping | null {
   const done = isDone(s);
-  let days = Infinity;
+  let least: Keeping | null = null;
   let capDays = Infinity;
-  for (const id of ids) {
+  for (const id in s.madeFrom) {
     const m = materialById(ctx.materials, id);
     const bean = m.inhibitorLabileShare !== null;
     // Boiled, touched, and warmed again: a bean milk that had its boil keeps as what is touched.
     const again = s.hygiene === 'touched' || (bean && done && s.hygiene === 'heated');
     const as = bean && !done ? 'raw' : again ? 'boiled' : s.hygiene;
     const k = m.keeps[as];
-    // What this kitchen's own jars say moves the usual value between its low end and the cap, never past.
-    const own = k.days * multiplier(ctx.beliefs, 'keeping', keepingThing(m.milk, again ? 'touched' : as));
-    days = Math.min(days, Math.min(Math.max(own, k.days), Math.max(k.days, k.capDays)));
+    const thing = keepingThing(m.milk, again ? 'touched' : as);
+    const days = heldDays(k.days * multiplier(ctx.beliefs, 'keeping', thing), k.days, k.capDays);
     capDays = Math.min(capDays, again ? touchedCap(s, k, m.keeps.raw) : k.capDays);
+    if (least === null || days < least.days) least = { days, capDays, thing };
   }
-  return { days, capDays };
+  return least && { ...least, capDays };
 }
+/** What a kitchen's own jars say moves the usual value between its low end and the cap, never past; all in days. */
+export const heldDays = (ownD: number, usualD: number, capDays: number): number =>
+  Math.min(Math.max(ownD, usualD), Math.max(usualD, capDays));
 
 /** What a kitchen learns the keeping of: a milk in a state. */
-export const keepingThing = (milk: string, state: string): string =>
+const keepingThing = (milk: string, state: string): string =>
   `${milk === '' ? 'other' : milk.replace(/[^\w.-]+/g, '-')}-${state}`;
 
 /** Touched again after the boil; what was only warmed is no worse for it than what never was. */
@@ -97,6 +105,8 @@ export interface KeepBy {
   /** Its whole budget, days at 4 °C, and the cap at 5 °C or colder, the day it was made being day 1. */
   readonly budgetD: number;
   readonly capDays: number;
+  /** What the kitchen learns it as. */
+  readonly thing: string;
   /** Days at 4 °C left to spend. */
   readonly leftD: number;
   /** Longest time between 57 and 21, and between 57 and 5 °C, once it is cold, s. */
@@ -133,6 +143,7 @@ export function keepBy(s: Stream, placeC: number, jarId: string, ctx: Ctx): Keep
     capS: byCap,
     budgetD: limit.days,
     capDays: limit.capDays,
+    thing: limit.thing,
     leftD: Math.max(0, left),
     above21S: settled.above21S,
     above5S: settled.above5S,

@@ -125,6 +125,8 @@ const COLD_C = 4;
 /** As many hours in the cold as that counts: what stood warm has parted further. */
 export const coldHours = (stillS: number): number => stillS / standingPace(COLD_C) / HOUR_S;
 
+/** How full a jar is filled (common practice). */
+export const JAR_FILL = 0.9;
 /** A kitchen jar is this much higher than wide inside (common practice). */
 const HIGH_FOR_WIDE = 1.6;
 /** Height of `ml` in an upright jar that holds `vesselMl`, mm: a cylinder as kitchen jars usually are (an estimate). */

@@ -1,14 +1,11 @@
 import { capacityOf, thingOf, volumeMl } from '../../kitchen';
 import type { Stream } from '../../kitchen';
-import { COOLING_W_PER_M2K, roundAreaM2, timeConstantS } from '../../laws';
+import { COOLING_W_PER_M2K, FREEZER_C, roundAreaM2, timeConstantS } from '../../laws';
 import type { Params } from '../params';
 import type { Ctx } from '../types';
 import { approach } from './course';
 import type { Course } from './course';
 import { cooling } from './keeping';
-
-/** A household freezer, °C (common practice). */
-const FREEZER_C = -18;
 
 /** How warm the place is where something stands, °C. */
 export function placeC(p: Pick<Params['stand'], 'place' | 'placeC'>, ctx: Ctx): number {

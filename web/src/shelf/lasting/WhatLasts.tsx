@@ -3,7 +3,6 @@ import { HYGIENE, lastsText, milkName, upper } from '@ironpan/core/words';
 import { useEffect, useMemo, useState } from 'react';
 import { useLive } from '../../live/live';
 import { askLasting } from '../../offload';
-import { heldDays } from '../../offload/lastingGroups';
 import type { Group } from '../../offload/lastingGroups';
 import { databaseName } from '../../store/db';
 import { countFates } from '../../store/fates';
@@ -40,7 +39,6 @@ export function WhatLasts() {
   if (!told) return null;
   const { found } = told;
   const { of } = told.group;
-  const usualD = found.trustedD === null ? of.lowD : heldDays(found.trustedD, of);
   return (
     <section aria-label="How long it lasts here" className="plate p-4">
       <div className="flex flex-wrap items-baseline justify-between gap-x-4 gap-y-1">
@@ -70,7 +68,7 @@ export function WhatLasts() {
         </div>
       </div>
       <p className="mt-1">{lastsText(found, of)}</p>
-      <LastsChart found={found} usualD={usualD} capD={of.capD} />
+      <LastsChart found={found} usualD={found.usedD} capD={of.capD} />
       <details className="mt-1">
         <summary className="small cursor-pointer">As a table</summary>
         <table className="table mt-1">

@@ -16,6 +16,7 @@ export function Facts({ j }: { readonly j: ShelfJar }) {
       <Line label="Stands" text={`${PLACE_WORDS[j.now.place]}, ${plain(j.now.placeC, 1)} °C`} />
       <Line label={raw ? 'To boil within' : 'Time left'} text={timeLeft(j)} />
       {!raw && j.now.keep && j.now.keep.s > 0 && <Line label="Use by" text={fullDate(now() + j.now.keep.s * 1000)} />}
+      {!j.pulp && <Line label="Still since" text={fullDate(j.now.stillSince)} />}
       {j.layers && (
         <Line label={j.now.seenLayers ? 'Layers, as seen' : 'Layers, expected'} text={layersText(j.layers)} />
       )}

@@ -26,9 +26,10 @@ interface LayerLinesProps {
 /** The layers of a jar, said by dragging their lines on the drawn jar, by keys, or as figures. */
 export function LayerLines({ layers, said, onSay }: LayerLinesProps) {
   const svg = useRef<SVGSVGElement>(null);
-  const [held, setHeld] = useState<number | null>(null);
+  // While a line is dragged its place is known here alone: it is said, and kept, when it is let go.
+  const [held, setHeld] = useState<{ readonly line: number; readonly slots: Slots } | null>(null);
   const id = useId();
-  const slots = slotsOf(layers);
+  const slots = held?.slots ?? slotsOf(layers);
   const inside = jarInside(W, H);
   // However little is in it, it is drawn full: a share of the height is a share of what is there.
   const high = DRAWN_FULL * (inside.bottom - inside.top - 1);
@@ -41,7 +42,11 @@ export function LayerLines({ layers, said, onSay }: LayerLinesProps) {
     const box = svg.current?.getBoundingClientRect();
     if (!box) return;
     const y = ((e.clientY - box.top) / box.height) * (H + 8);
-    say(moveLine(slots, i, (y - top) / high));
+    setHeld({ line: i, slots: moveLine(slots, i, (y - top) / high) });
+  };
+  const letGo = (): void => {
+    if (held) say(held.slots);
+    setHeld(null);
   };
   return (
     <div className="flex flex-wrap items-start gap-x-5 gap-y-2">
@@ -54,7 +59,14 @@ export function LayerLines({ layers, said, onSay }: LayerLinesProps) {
         aria-label="Layers in the jar"
         className="block shrink-0 touch-none"
       >
-        <JarShape width={W} height={H} share={DRAWN_FULL} fill="var(--milk)" layers={shown} seen={said} />
+        <JarShape
+          width={W}
+          height={H}
+          share={DRAWN_FULL}
+          fill="var(--milk)"
+          layers={shown}
+          seen={said || held !== null}
+        />
         {lines.map(({ at, between }, i) => {
           const y = top + at * high;
           // Where two lines are close, their handles stand beside each other.
@@ -73,12 +85,12 @@ export function LayerLines({ layers, said, onSay }: LayerLinesProps) {
               className="cursor-ns-resize"
               onPointerDown={(e) => {
                 e.currentTarget.setPointerCapture(e.pointerId);
-                setHeld(i);
+                setHeld({ line: i, slots });
               }}
               onPointerMove={(e) => {
-                if (held === i) move(i, e);
+                if (held?.line === i) move(i, e);
               }}
-              onPointerUp={() => setHeld(null)}
+              onPointerUp={letGo}
               onPointerCancel={() => setHeld(null)}
               onKeyDown={(e) => {
                 const by = { ArrowUp: -STEP, ArrowDown: STEP, PageUp: -5 * STEP, PageDown: 5 * STEP }[e.key];

@@ -1,9 +1,9 @@
 import { plain } from '@ironpan/core/units';
 import { grams, join, percent } from '@ironpan/core/words';
 import { useState } from 'react';
-import { NotSaved } from '../../ui/NotSaved';
 import { NumberField } from '../../ui/NumberField';
 import type { ShelfJar } from '../useShelf';
+import { Foot } from './Foot';
 import { useSay } from './useSay';
 
 /** The set cap of fat lifted off: weighed if there is a scale, else as it is worked out. */
@@ -28,20 +28,12 @@ export function Lift({ j, onDone }: { readonly j: ShelfJar; readonly onDone: () 
           onChange={setWeighed}
         />
       </div>
-      <NotSaved of={write} />
-      <div className="flex gap-2">
-        <button
-          type="button"
-          data-once
-          className="btn btn-primary btn-lg grow"
-          onClick={() => say({ is: 'lifted', capG: weighed }, 'The cap is lifted.', onDone)}
-        >
-          It is lifted
-        </button>
-        <button type="button" className="btn btn-outline btn-lg" onClick={onDone}>
-          Back
-        </button>
-      </div>
+      <Foot
+        write={write}
+        keep="It is lifted"
+        onKeep={() => say({ is: 'lifted', capG: weighed }, 'The cap is lifted.', onDone)}
+        onBack={onDone}
+      />
     </>
   );
 }

@@ -1,16 +1,17 @@
-import { CAME_BACK, saysNothing, SIGNS } from '@ironpan/core/batch';
+import { CAME_BACK, LOOK_SCALES, saysNothing, SIGNS } from '@ironpan/core/batch';
+import { CAP } from '@ironpan/core/steps';
 import type { JarHappening, Look as Seen, Scale, Sign } from '@ironpan/core/batch';
 import { plain } from '@ironpan/core/units';
-import { CAME_BACK_WORDS, milkOf, SIGN_WORDS } from '@ironpan/core/words';
+import { CAME_BACK_WORDS, milkOf, SCALES, SIGN_WORDS } from '@ironpan/core/words';
 import { useState } from 'react';
 import { foodStyle } from '../../drawings/foodStyle';
 import { useLive } from '../../live/live';
 import { keepDraft, readDraft } from '../../store/drafts';
 import { ChoiceButtons } from '../../ui/ChoiceButtons';
-import { NotSaved } from '../../ui/NotSaved';
 import type { ShelfJar } from '../useShelf';
 import { LayerLines } from './LayerLines';
 import { ScaleRow } from './ScaleRow';
+import { Foot } from './Foot';
 import { useSay } from './useSay';
 
 type CameBack = (typeof CAME_BACK)[number];
@@ -18,8 +19,6 @@ interface Draft {
   readonly look: Seen;
   readonly shaken: CameBack | null;
 }
-/** A coconut cap that has set softens from here on, °C (common practice). */
-const CAP_SOFTENS_C = 24;
 const EMPTY: Draft = { look: {}, shaken: null };
 
 /** How a jar is: ten seconds, one hand, nothing to type. What was expected is marked; what is not said stays unsaid. */
@@ -39,7 +38,7 @@ export function Look({ j, onDone }: { readonly j: ShelfJar; readonly onDone: () 
   const set = (part: Partial<{ [K in keyof Seen]: Seen[K] | undefined }>): void =>
     change({ ...draft, look: withoutEmpty({ ...look, ...part }) });
   const { expected, capSetsBelowC } = j.now;
-  const capHeld = capSetsBelowC !== null && j.now.placeC <= capSetsBelowC ? CAP_SOFTENS_C : null;
+  const capHeld = capSetsBelowC !== null && j.now.placeC <= capSetsBelowC ? CAP.softensC : null;
   const nothing = saysNothing(look) && shaken === null;
   const keep = (): void => {
     const told: JarHappening[] = [
@@ -102,6 +101,7 @@ export function Look({ j, onDone }: { readonly j: ShelfJar; readonly onDone: () 
           />
         </>
       )}
+      <WordsMean scales={scalesOf(j)} />
       <label className="mb-3 block">
         <span className="small quiet block">A note, if you like</span>
         <textarea
@@ -112,15 +112,13 @@ export function Look({ j, onDone }: { readonly j: ShelfJar; readonly onDone: () 
           onChange={(e) => set({ note: e.target.value })}
         />
       </label>
-      <NotSaved of={write} />
-      <div className="sticky -bottom-5 -mx-1 -mb-5 flex gap-2 px-1 pt-2 pb-5" style={{ background: 'var(--plate)' }}>
-        <button type="button" data-once className="btn btn-primary btn-lg grow" disabled={nothing} onClick={keep}>
-          {nothing ? 'Press what you see' : 'Keep this look'}
-        </button>
-        <button type="button" className="btn btn-outline btn-lg" onClick={onDone}>
-          Back
-        </button>
-      </div>
+      <Foot
+        write={write}
+        keep={nothing ? 'Press what you see' : 'Keep this look'}
+        disabled={nothing}
+        onKeep={keep}
+        onBack={onDone}
+      />
     </div>
   );
 }
@@ -159,10 +157,35 @@ function Signs({ said, onSay }: { readonly said: readonly Sign[]; readonly onSay
   );
 }
 
+/** Every word of the scales with what it means, for who wants to read before pressing. */
+function WordsMean({ scales }: { readonly scales: readonly Scale[] }) {
+  return (
+    <details className="mb-3">
+      <summary className="cursor-pointer">What the words mean</summary>
+      <dl className="small mt-1 grid grid-cols-[auto_1fr] gap-x-4">
+        {SIGNS.map((s) => (
+          <div key={s} className="contents">
+            <dt className="font-semibold">{SIGN_WORDS[s].word}</dt>
+            <dd>{SIGN_WORDS[s].means}</dd>
+          </div>
+        ))}
+        {scales.flatMap((scale) =>
+          Object.entries(SCALES[scale].words).map(([word, w]) => (
+            <div key={`${scale} ${word}`} className="contents">
+              <dt>
+                {SCALES[scale].name}: <b>{w.word}</b>
+              </dt>
+              <dd>{w.means}</dd>
+            </div>
+          )),
+        )}
+      </dl>
+    </details>
+  );
+}
 /** Only what this milk can be asked. */
 function scalesOf(j: ShelfJar): readonly Scale[] {
-  const all: readonly Scale[] = ['thick', 'slip', 'grit', 'beany', 'sweet', 'liked'];
-  return all.filter((s) => s !== 'beany' || j.now.expected?.beany != null);
+  return LOOK_SCALES.filter((s) => s !== 'beany' || j.now.expected?.beany != null);
 }
 function withoutEmpty(l: { readonly [K in keyof Seen]?: Seen[K] | undefined }): Seen {
   return Object.fromEntries(

@@ -1,18 +1,17 @@
 import { JAR_PLACES, jarNow } from '@ironpan/core/batch';
 import type { JarPlace } from '@ironpan/core/batch';
+import { FREEZER_C } from '@ironpan/core/steps';
 import { duration, join, PLACE_WORDS, roughly, uncooledText, upper } from '@ironpan/core/words';
 import { useState } from 'react';
 import { useNow } from '../../clock';
 import { useLive } from '../../live/live';
 import { useKit } from '../../live/useKitchen';
 import { fridgeLog } from '../../store/jars';
-import { NotSaved } from '../../ui/NotSaved';
 import { NumberField } from '../../ui/NumberField';
 import type { ShelfJar } from '../useShelf';
+import { Foot } from './Foot';
 import { useSay } from './useSay';
 
-/** A household freezer, °C (common practice). */
-const FREEZER_C = -18;
 /** Where it is put, and how long it would have there: told before it is pressed. */
 export function Move({ j, onDone }: { readonly j: ShelfJar; readonly onDone: () => void }) {
   const at = useNow();
@@ -70,10 +69,7 @@ export function Move({ j, onDone }: { readonly j: ShelfJar; readonly onDone: () 
           );
         })}
       </ul>
-      <NotSaved of={write} />
-      <button type="button" className="btn btn-outline btn-lg mt-3" onClick={onDone}>
-        Back
-      </button>
+      <Foot write={write} keep={null} onBack={onDone} />
     </>
   );
 }

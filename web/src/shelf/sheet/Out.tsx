@@ -8,10 +8,10 @@ import { useKit } from '../../live/useKitchen';
 import { fridgeLog } from '../../store/jars';
 import { ChoiceButtons } from '../../ui/ChoiceButtons';
 import { InstantField } from '../../ui/InstantField';
-import { NotSaved } from '../../ui/NotSaved';
 import { NumberField } from '../../ui/NumberField';
 import { whenOf } from '../../ui/times';
 import type { ShelfJar } from '../useShelf';
+import { Foot } from './Foot';
 import { useSay } from './useSay';
 
 const HOUR = 3_600_000;
@@ -65,21 +65,13 @@ export function Out({ j, onDone }: { readonly j: ShelfJar; readonly onDone: () =
             : 'Another while that you told later counts for these hours.'}
         {then?.keep && then.keep.s <= 0 && ' It is past its time then: throw it away.'}
       </div>
-      <NotSaved of={write} />
-      <div className="flex gap-2">
-        <button
-          type="button"
-          data-once
-          className="btn btn-primary btn-lg grow"
-          disabled={to <= begin}
-          onClick={() => say(told, 'Its while out is kept.', onDone)}
-        >
-          Keep that it stood out
-        </button>
-        <button type="button" className="btn btn-outline btn-lg" onClick={onDone}>
-          Back
-        </button>
-      </div>
+      <Foot
+        write={write}
+        keep="Keep that it stood out"
+        disabled={to <= begin}
+        onKeep={() => say(told, 'Its while out is kept.', onDone)}
+        onBack={onDone}
+      />
     </>
   );
 }

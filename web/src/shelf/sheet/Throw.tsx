@@ -5,9 +5,9 @@ import { useState } from 'react';
 import { useNow } from '../../clock';
 import { ChoiceButtons } from '../../ui/ChoiceButtons';
 import { InstantField } from '../../ui/InstantField';
-import { NotSaved } from '../../ui/NotSaved';
 import { whenOf } from '../../ui/times';
 import type { ShelfJar } from '../useShelf';
+import { Foot } from './Foot';
 import { useSay } from './useSay';
 
 /** What is known of when it was fine: it was filled, poured from, or looked at and found fine. The last first. */
@@ -111,15 +111,13 @@ export function Throw({ j, onDone, onBack }: ThrowProps) {
           onChoose={(v) => setStill(v === 'yes')}
         />
       )}
-      <NotSaved of={write} />
-      <div className="mt-2 flex gap-2">
-        <button type="button" data-once className="btn btn-primary btn-lg grow" disabled={why === null} onClick={keep}>
-          {why === null ? 'Press why' : 'It is thrown away'}
-        </button>
-        <button type="button" className="btn btn-outline btn-lg" onClick={onBack}>
-          Back
-        </button>
-      </div>
+      <Foot
+        write={write}
+        keep={why === null ? 'Press why' : 'It is thrown away'}
+        disabled={why === null}
+        onKeep={keep}
+        onBack={onBack}
+      />
     </>
   );
 }
