@@ -89,7 +89,9 @@ test('a sign that it has turned makes it the first thing to do, and says so from
 }) => {
   const cook = await Cook.enter(page, 'demo', `${SOY}&do=look`);
   await page.getByRole('button', { name: 'sour', exact: true }).click();
-  await expect(page.getByText(/it has turned\. Throw it away/)).toBeVisible();
+  await expect(
+    page.getByRole('group', { name: 'Smell and looks' }).getByText(/it has turned\. Throw it away/),
+  ).toBeVisible();
   await cook.press('Keep this look');
   await expect(sheet(page)).toContainText('A look said that it has turned: throw it away.');
   await page.keyboard.press('Escape');

@@ -3,6 +3,7 @@ import type { Hygiene, Stream } from '../kitchen';
 import {
   CAP,
   capSetsBelowC,
+  COLD_C,
   contextOf,
   fillHeightMm,
   isDone,
@@ -10,6 +11,7 @@ import {
   layersOf,
   makeStep,
   neededHoldS,
+  outOfColdS,
   pulpBoilS,
 } from '../steps';
 import type { Ctx, KeepBy, Layer, Step } from '../steps';
@@ -21,7 +23,7 @@ import { endOfJar, standing } from './log';
 import { expectedOf, saysTurned } from './looks';
 import type { Expected, Look } from './looks';
 import { firstSpot, outsOf, stretches } from './whereabouts';
-import type { Stretch } from './whereabouts';
+import type { Spot, Stretch } from './whereabouts';
 import { MINUTE_S } from '../units';
 
 /** One look at a jar, beside what was expected of it at that moment. */
@@ -103,6 +105,7 @@ export function jarNow(
   let madeAt = jar.filledAt;
   let stillSince = jar.filledAt;
   let spot = firstSpot(jar);
+  let spotSince = jar.filledAt;
   let turned = false;
   let seenLayers: readonly Layer[] | null = null;
   let lifted: Lifted | null = null;
@@ -121,6 +124,7 @@ export function jarNow(
     if (e === end) break;
     until(e.at);
     if (e.is === 'moved') {
+      if (isWarm(e.place) !== isWarm(spot.place)) spotSince = e.at;
       spot = { place: e.place, own: e.placeC };
       account.moved();
     } else if (e.is === 'looked') {
@@ -142,7 +146,7 @@ export function jarNow(
   until(now);
   const [last] = stretches(spot, outs, Math.max(now, since), Math.max(now, since) + 1, fridge, batch);
   const placeC = last?.placeC ?? batch.kit.fridgeC;
-  const keep = keepBy(s, placeC, batch.kit.use.jar, ctx);
+  const keep = outOfCold(keepBy(s, placeC, batch.kit.use.jar, ctx), placeC, warmSince(spot, spotSince, last), now);
   return {
     leftMl: end ? 0 : volumeMl(s),
     leftG: end ? 0 : massG(s),
@@ -164,6 +168,19 @@ export function jarNow(
     lifted,
     capSetsBelowC: capSetsBelowC(s, ctx),
   };
+}
+
+const isWarm = (place: JarPlace): boolean => place === 'room' || place === 'bag';
+/** Since when it stands out of the cold; null: it does not. */
+function warmSince(spot: Spot, since: number, last: Stretch | undefined): number | null {
+  if (last?.out) return last.placeC > COLD_C ? last.out.from : null;
+  return isWarm(spot.place) ? since : null;
+}
+/** Out of the cold nothing has longer than the two hours (one in the heat) that are allowed, whatever the model says (USDA). */
+function outOfCold(keep: KeepBy | null, placeC: number, since: number | null, now: number): KeepBy | null {
+  if (!keep || since === null) return keep;
+  const capS = Math.min(keep.capS, Math.max(0, outOfColdS(placeC) - (now - since) / 1000));
+  return { ...keep, capS, s: Math.max(0, Math.min(keep.modelS, capS)), limit: keep.modelS <= capS ? 'model' : 'cap' };
 }
 
 /** A cook sets a timer in minutes: up to the next, with a few seconds to spare. */

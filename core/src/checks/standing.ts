@@ -1,9 +1,8 @@
-import { COLD_C, contextOf, isShut, keepBy, OUT_OF_COLD, placeOf, streamBefore } from '../steps';
+import { COLD_C, contextOf, isShut, keepBy, outOfColdS, placeOf, streamBefore } from '../steps';
 import { HOUR_S } from '../units';
 import { fig, setFix, stepsOf } from './types';
 import type { At, Check, Fix, Looked } from './types';
 
-const outMostS = (c: number): number => (c > OUT_OF_COLD.hotRoomC ? OUT_OF_COLD.hotAtMostS : OUT_OF_COLD.atMostS);
 const here = (l: Looked) => contextOf({ kit: l.kit, beliefs: l.outcome.beliefs }, l.recipe.materials);
 const around = (l: Looked, s: At<'stand'>): number => placeOf(s.step.params, here(l));
 /** Into the fridge: in this plan's own words. */
@@ -22,7 +21,7 @@ export const keptWarm: Check = {
     stepsOf(l, 'stand').flatMap((s) => {
       const c = around(l, s);
       const before = streamBefore(l.outcome, s.place, s.step.params.of);
-      if (c <= COLD_C || s.step.params.durationS <= outMostS(c) || !before || isShut(before)) return [];
+      if (c <= COLD_C || s.step.params.durationS <= outOfColdS(c) || !before || isShut(before)) return [];
       return [
         {
           check: 'keptWarm',
@@ -31,7 +30,7 @@ export const keptWarm: Check = {
           figures: {
             placeC: fig(c, 'C'),
             forS: fig(s.step.params.durationS, 's'),
-            mostS: fig(outMostS(c), 's'),
+            mostS: fig(outOfColdS(c), 's'),
           },
           fixes: [toFridge(s, l.kit.fridgeC)],
         },

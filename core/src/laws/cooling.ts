@@ -44,6 +44,9 @@ export const COOLING_LIMITS = {
   endS: 21_600,
 } as const;
 /** Out of the cold, or not yet in it: at most this long, s; half of it where the room is above 32 °C (USDA). */
-export const OUT_OF_COLD = { atMostS: 7200, hotRoomC: 32, hotAtMostS: 3600 } as const;
+const OUT_OF_COLD = { atMostS: 7200, hotRoomC: 32, hotAtMostS: 3600 } as const;
 /** Rice spread on a tray, a centimetre or so deep and loose, kg/m² (common practice). */
 export const TRAY_KG_PER_M2 = 10;
+/** How long something may be out of the cold at so many °C, s: two hours, one above 32 °C (USDA). */
+export const outOfColdS = (c: number): number =>
+  c > OUT_OF_COLD.hotRoomC ? OUT_OF_COLD.hotAtMostS : OUT_OF_COLD.atMostS;

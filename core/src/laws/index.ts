@@ -74,7 +74,7 @@ export {
   iceKg,
   COOLING_W_PER_M2K,
   COOLING_LIMITS,
-  OUT_OF_COLD,
+  outOfColdS,
   TRAY_KG_PER_M2,
 } from './cooling';
 export type { CoolingPlace, CoolingWay } from './cooling';

@@ -22,7 +22,7 @@ export {
   HOT_JUG_C,
   layered,
   openingTimes,
-  OUT_OF_COLD,
+  outOfColdS,
   passesBelowUm,
   PASTEURISED_MIN,
   serumShare,

@@ -1,4 +1,5 @@
 import type { JarNow, JarPlace, Out, OutCost, OutPlace } from '../batch';
+import { COLD_C, outOfColdS } from '../steps';
 import { plain } from '../units';
 import { duration, join, roughly } from './format';
 
@@ -18,7 +19,11 @@ export const OUT_WORDS: Readonly<Record<OutPlace, string>> = {
 /** “9 h of its time went while it stood on the table, Sun 13:05 to 16:00”; `when` says an instant. */
 export function outText(o: OutCost, when: (at: number) => string): string {
   const cost = o.lostS < 600 ? 'Nothing of its time was lost' : `${join(roughly(o.lostS))} of its time went`;
-  return `${cost} while it stood ${whileText(o.out, when)}.`;
+  const long = (o.out.to - o.out.from) / 1000 > outOfColdS(o.out.placeC) && o.out.placeC > COLD_C;
+  const rule = long
+    ? ' Longer out of the cold than the two hours (one in the heat) that are allowed: when in doubt, throw it away.'
+    : '';
+  return `${cost} while it stood ${whileText(o.out, when)}.${rule}`;
 }
 /** “on the table, Sun 13:05 to 16:00”. */
 export const whileText = (o: Out, when: (at: number) => string): string =>
@@ -27,6 +32,8 @@ export const whileText = (o: Out, when: (at: number) => string): string =>
 /** What ends its time first, and why that is not a matter of taste. */
 export function limitText(j: JarNow): string {
   if (!j.keep) return '';
+  if (j.keep.limit === 'cap' && (j.place === 'room' || j.place === 'bag'))
+    return 'Out of the cold it has two hours at most, one in the heat.';
   return j.keep.limit === 'cap'
     ? 'Its time ends with the usual cap for such milk, however cold it stands.'
     : 'Its time ends by what grows in it at the temperatures it had, before the usual cap.';

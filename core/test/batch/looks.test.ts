@@ -102,6 +102,19 @@ describe('a while out of the fridge, told afterwards', () => {
   });
 });
 
+test('out of the cold it has two hours at most, one above 32 °C (USDA), told before and while it stands there', () => {
+  const there = (c: number, later: number) =>
+    now(soy, [line(soy.jar, 1, 10, { is: 'moved', place: 'room', placeC: c })], 10 + later).keep;
+  expect(there(19, 0.001)?.s).toBeLessThanOrEqual(7200);
+  expect(there(19, 0.001)?.s).toBeGreaterThan(7100);
+  expect(there(19, 1)?.s).toBeCloseTo(3600, 0);
+  expect(there(19, 3)?.s).toBe(0);
+  expect(there(34, 0.001)?.s).toBeLessThanOrEqual(3600);
+  const carried = line(soy.jar, 2, 11, { is: 'moved', place: 'bag', placeC: 19 });
+  expect(
+    now(soy, [line(soy.jar, 1, 10, { is: 'moved', place: 'room', placeC: 19 }), carried], 11.5).keep?.s,
+  ).toBeCloseTo(1800, 0);
+});
 test('put into the freezer in time it has the freezer’s two months at once; too late, nothing more', () => {
   const frozen = (at: number, later: number) =>
     now(soy, [line(soy.jar, 1, at, { is: 'moved', place: 'freezer', placeC: -18 })], at + later).keep?.s ?? NaN;

@@ -3,7 +3,7 @@ import { clearText, lastsText, layersText, outText, partsText, uncooledText } fr
 
 const plainSpaces = (s: string): string => s.replace(/\u00a0/g, ' ');
 const when = (at: number): string => (at === 1 ? 'Sun 13:05' : '16:00');
-const out = { id: 'x', where: 'table', placeC: 24, from: 1, to: 2 } as const;
+const out = { id: 'x', where: 'table', placeC: 24, from: 1, to: 3_600_000 } as const;
 
 describe('a shelf speaks no louder than it knows', () => {
   test('too few jars cannot say; sooner than usual is a warning, never a shorter promise unsaid', () => {
@@ -21,6 +21,9 @@ describe('a shelf speaks no louder than it knows', () => {
   test('what a while out cost, or that it cost nothing', () => {
     expect(plainSpaces(outText({ out, spentD: 1, lostS: 9.4 * 3600 }, when))).toBe(
       '9 h of its time went while it stood on the table, Sun 13:05 to 16:00.',
+    );
+    expect(outText({ out: { ...out, to: 9_000_000 }, spentD: 1, lostS: 7200 }, when)).toContain(
+      'when in doubt, throw it away',
     );
     expect(outText({ out, spentD: 0.01, lostS: 60 }, when)).toMatch(/^Nothing of its time was lost while/);
     expect(outText({ out: { ...out, to: Infinity }, spentD: 1, lostS: 7200 }, when)).toContain(', until now');

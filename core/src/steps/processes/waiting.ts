@@ -1,6 +1,6 @@
 import { hasFood } from '../../kitchen';
 import type { Stream } from '../../kitchen';
-import { longestSoakH, OUT_OF_COLD, SPENDING_BELOW_C } from '../../laws';
+import { longestSoakH, outOfColdS, SPENDING_BELOW_C } from '../../laws';
 import { HOUR_S } from '../../units';
 import type { Ctx } from '../types';
 
@@ -21,6 +21,5 @@ export function mayWaitS(s: Stream, ctx: Ctx): number | null {
     return wet ? Math.max(0, longestSoakH(ctx.kit.roomC) * HOUR_S - s.readyAtS) : null;
   // Toasted and dried food is cooked but dry.
   if (s.openedShare === 0 && !wet) return null;
-  const most = ctx.kit.roomC > OUT_OF_COLD.hotRoomC ? OUT_OF_COLD.hotAtMostS : OUT_OF_COLD.atMostS;
-  return Math.max(0, most - (s.temperatureC >= SPENDING_BELOW_C ? 0 : s.above5S));
+  return Math.max(0, outOfColdS(ctx.kit.roomC) - (s.temperatureC >= SPENDING_BELOW_C ? 0 : s.above5S));
 }
