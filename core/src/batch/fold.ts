@@ -160,7 +160,7 @@ function runStep(step: Step, readings: readonly Reading[], get: (s: string) => S
     spec: ReadingSpec<Kind>;
     effect: Exclude<Effect, { is: 'param' | 'course' | 'load' | 'note' }>;
   }[] = [];
-  for (const reading of readings) {
+  for (const reading of asOne(readings, kind.readings)) {
     const spec = kind.readings[reading.what];
     if (!spec) continue;
     const effect = spec.effect(step.params, ctx);
@@ -168,7 +168,9 @@ function runStep(step: Step, readings: readonly Reading[], get: (s: string) => S
   }
   let beliefs = ctx.beliefs;
   const fits: Fit[] = [];
-  const run = (b: Beliefs) => kind.run(step.id, p, get, { ...ctx, beliefs: b });
+  const readAtS = readings.flatMap((r) => (r.atS === undefined ? [] : [r.atS]));
+  const within = readAtS.length > 0 ? { ...ctx, readAtS } : ctx;
+  const run = (b: Beliefs) => kind.run(step.id, p, get, { ...within, beliefs: b });
   for (const { reading, spec, effect } of rest) {
     if (effect.is !== 'fit') continue;
     const id = coefficientId(effect.kind, effect.thing);
@@ -191,6 +193,24 @@ function runStep(step: Step, readings: readonly Reading[], get: (s: string) => S
     }
   }
   return { result, fits, beliefs };
+}
+
+/**
+ * What was measured again and again while a task ran is one reading: its mean, told as well as so many tell it. The step
+ * gives its own figure as the mean over the same instants.
+ */
+function asOne(readings: readonly Reading[], specs: Readonly<Record<string, ReadingSpec<Kind>>>): readonly Reading[] {
+  const out: Reading[] = [];
+  for (const r of readings) {
+    const spec = specs[r.what];
+    if (!spec?.often) out.push(r);
+    else if (r.atS !== undefined && !out.some((x) => x.what === r.what)) {
+      const all = readings.filter((x) => x.what === r.what && x.atS !== undefined);
+      const value = all.reduce((sum, x) => sum + x.value, 0) / all.length;
+      out.push({ ...r, value, sd: readingSd(r, spec) / Math.sqrt(all.length) });
+    }
+  }
+  return out;
 }
 
 /** A hundredth up and down, in the logarithm: small beside any coefficient's spread, large beside the solver's tolerance. */

@@ -54,9 +54,12 @@ export function jobsOf(recipe: Recipe, o: Outcome, here: Here): readonly Job[] {
   }
   return jobs;
 }
-/** The things of the kit that a step names. */
+/** The things of the kit that a step uses. */
 export function thingsOf(step: Step, kit: Kit): readonly string[] {
-  return thingParams(step.kind).map(([name, thing]) => thingOf(kit, thing, nameOf(step, name)).id);
+  const idle = kindOf(step.kind).idle?.(step.params) ?? [];
+  return thingParams(step.kind)
+    .filter(([name]) => !idle.includes(name))
+    .map(([name, thing]) => thingOf(kit, thing, nameOf(step, name)).id);
 }
 const named = new Map<Kind, readonly (readonly [string, ThingKind])[]>();
 /** The parameters of a kind that name things, looked up once. */

@@ -45,6 +45,8 @@ interface Log {
   pausedAt: number | null;
 }
 const key = (step: string, task: string): string => `${step} ${task}`;
+/** Read anew it counts anew; what is measured as it goes is kept with each of its moments. */
+const readingKey = (r: Reading): string => `${key(r.step, r.what)}${r.atS === undefined ? '' : ` ${r.atS}`}`;
 
 /** The log read in order; going back opens a step and all after it again. */
 function read(recipe: Recipe, beganAt: number, events: readonly BatchEvent[]): Log {
@@ -78,7 +80,7 @@ function apply(log: Log, recipe: Recipe, e: BatchEvent): void {
       reopen(log, recipe, e.step);
       break;
     case 'reading':
-      log.readings.set(key(e.reading.step, e.reading.what), e.reading);
+      log.readings.set(readingKey(e.reading), e.reading);
       break;
     case 'paused':
       log.pausedAt ??= e.at;

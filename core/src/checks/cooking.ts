@@ -1,5 +1,5 @@
 import type { Step } from '../steps';
-import { BOIL_AT_LEAST_S, COOLING_LIMITS, highestOf, makeStep } from '../steps';
+import { BOIL_AT_LEAST_S, highestOf, makeStep } from '../steps';
 import { MINUTE_S } from '../units';
 import { fig, mustBoil, setFix, stepsOf } from './types';
 import type { At, Check, Looked } from './types';
@@ -180,43 +180,5 @@ export const hobTooWeak: Check = {
         weight: 'mend' as const,
         figures: { load: fig(s.f('steamLoad'), 'share') },
         fixes: [setFix('gentler', s.step.id, 'vigour', 'gentle')],
-      })),
-};
-
-/** A temperature aimed at that the place cannot reach. */
-export const neverCools: Check = {
-  id: 'neverCools',
-  reason: 'Nothing cools below what stands around it.',
-  source: 'Newton’s law of cooling',
-  find: (l) =>
-    stepsOf(l, 'cool')
-      .filter((s) => s.f('never') === 1)
-      .map((s) => {
-        const to = Math.ceil(s.f('aroundC') + 4);
-        return {
-          check: 'neverCools',
-          step: s.step.id,
-          weight: 'mend' as const,
-          figures: { aroundC: fig(s.f('aroundC'), 'C') },
-          fixes: [setFix('coolTo', s.step.id, 'toC', to, { toC: fig(to, 'C') })],
-        };
-      }),
-};
-
-const COLDEST: readonly string[] = ['iceBath', 'waterIce'];
-/** Over two hours from 57 to 21 °C, or six to 5 °C. */
-export const coolsTooSlowly: Check = {
-  id: 'coolsTooSlowly',
-  reason: 'From 57 to 21 °C within two hours, to 5 °C within six: between them germs multiply fastest.',
-  source: 'FDA Food Code 3-501.14',
-  find: (l) =>
-    stepsOf(l, 'cool')
-      .filter((s) => s.f('above21S') > COOLING_LIMITS.midS || s.f('above5S') > COOLING_LIMITS.endS)
-      .map((s) => ({
-        check: 'coolsTooSlowly',
-        step: s.step.id,
-        weight: 'danger' as const,
-        figures: { above21S: fig(s.f('above21S'), 's'), above5S: fig(s.f('above5S'), 's') },
-        fixes: COLDEST.includes(s.step.params.how) ? [] : [setFix('waterIce', s.step.id, 'how', 'waterIce')],
       })),
 };

@@ -1,4 +1,5 @@
 import * as cooking from './cooking';
+import * as cooling from './cooling';
 import * as finishing from './finishing';
 import * as grain from './grain';
 import * as grinding from './grinding';
@@ -55,8 +56,12 @@ export const CHECKS: readonly Check[] = [
   cooking.scorches,
   cooking.boilsDry,
   cooking.hobTooWeak,
-  cooking.neverCools,
-  cooking.coolsTooSlowly,
+  cooling.neverCools,
+  cooling.iceTooLittle,
+  cooling.hotGlass,
+  cooling.coolsTooSlowly,
+  cooling.coldTooLate,
+  cooling.warmsFridge,
   starch.thickensInThePot,
   finishing.cannotReach,
   finishing.pasteurisedShort,

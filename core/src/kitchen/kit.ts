@@ -115,6 +115,7 @@ export const COEFFICIENTS = {
   leaving: { sd: 0.1, low: 0.5, high: 1.2 },
   settling: { sd: 0.4, low: 0.1, high: 10 },
   packing: { sd: 0.25, low: 0.3, high: 3 },
+  cooling: { sd: 0.3, low: 0.2, high: 5 },
   keeping: { sd: 0.2, low: 1, high: 5 },
 } as const;
 export type CoefficientKind = keyof typeof COEFFICIENTS;

@@ -2,9 +2,16 @@ import { within } from './domain';
 import { ICE, WATER_KJ_PER_KGK } from './mixing';
 import { COLD_C, SPENDING_BELOW_C } from './spoilage';
 
-/** Heat transfer to what stands around, W/m²K (models §7; estimates). */
-export const COOLING_W_PER_M2K = { counter: 12, tray: 12, fridge: 8, water: 150, iceBath: 250 } as const;
+/** Heat transfer to what stands around, W/m²K (models §7; estimates; at an open window the air moves: our own). */
+export const COOLING_W_PER_M2K = { counter: 12, window: 20, tray: 12, fridge: 8, water: 150, iceBath: 250 } as const;
 export type CoolingPlace = keyof typeof COOLING_W_PER_M2K;
+/** In stirred ice water through glass instead of steel, W/m²K (models §7; estimate). */
+const GLASS_IN_ICE = 100;
+/** What a wall of glass adds on the way of the heat, m²K/W: the difference between the two in ice water. */
+const GLASS_M2K_PER_W = 1 / GLASS_IN_ICE - 1 / COOLING_W_PER_M2K.iceBath;
+/** Heat transfer of a vessel in a place, W/m²K: through glass it is less, and it shows most where the place takes much. */
+export const throughWall = (place: CoolingPlace, glass: boolean): number =>
+  1 / (1 / COOLING_W_PER_M2K[place] + (glass ? GLASS_M2K_PER_W : 0));
 /** In one place, or in running water first and in ice for the last degrees. */
 export type CoolingWay = CoolingPlace | 'waterIce';
 
@@ -30,10 +37,46 @@ export function roundAreaM2(ml: number, diameterCm: number): number {
   const r = within('diameter', diameterCm, 1, 200) / 200;
   return 2 * Math.PI * r * r + (2 * ml * 1e-6) / r;
 }
+/** Ice is taken a quarter over what is reckoned: the room warms the bath too (models §7). */
+const ICE_OVER = 1.25;
+/** What ice at freezer temperature takes up until it is water of `endC`, kJ/kg. */
+const iceTakesKJPerKg = (endC: number): number =>
+  ICE.kJPerKgK * -ICE.freezerC + ICE.meltKJPerKg + WATER_KJ_PER_KGK * endC;
 /** Ice for a bath, kg, with a quarter over: models §7. Heat to take kJ, end °C, bath water kg at °C. */
 export function iceKg(heatKJ: number, endC: number, bathKg: number, bathC: number): number {
   const need = heatKJ + bathKg * WATER_KJ_PER_KGK * (bathC - endC);
-  return (Math.max(0, need) / (ICE.kJPerKgK * -ICE.freezerC + ICE.meltKJPerKg + WATER_KJ_PER_KGK * endC)) * 1.25;
+  return (Math.max(0, need) / iceTakesKJPerKg(endC)) * ICE_OVER;
+}
+export interface IceBath {
+  /** The milk is this warm when the last of the ice is gone, °C; above where it began: the tap's warmth alone melts it. */
+  readonly goneAtC: number;
+  /** Milk and bath come together at this, °C: it gets no colder. */
+  readonly endC: number;
+  /** Heat capacity of the bath once all its ice is water, kJ/K. */
+  readonly bathKJPerK: number;
+}
+/**
+ * What so much ice can do: a bath of `bathKg` water at `bathC` with `iceKgIn` of ice (a quarter of it lost to the room),
+ * around `capacityKJPerK` at `fromC`, the bath held at `bathHeldC` while there is ice. The inverse of `iceKg`.
+ */
+export function iceBath(
+  capacityKJPerK: number,
+  fromC: number,
+  iceKgIn: number,
+  bathKg: number,
+  bathC: number,
+  bathHeldC: number,
+): IceBath {
+  const ice = within('ice', iceKgIn, 0, 1000) / ICE_OVER;
+  const bath = bathKg * WATER_KJ_PER_KGK;
+  const forMilkKJ = ice * iceTakesKJPerKg(bathHeldC) - bath * (bathC - bathHeldC);
+  const bathKJPerK = bath + ice * WATER_KJ_PER_KGK;
+  const all = capacityKJPerK * fromC + bath * bathC - ice * iceTakesKJPerKg(0);
+  return {
+    goneAtC: fromC - forMilkKJ / within('heat capacity', capacityKJPerK, 1e-9, Infinity),
+    endC: Math.max(0, all / (capacityKJPerK + bathKJPerK)),
+    bathKJPerK,
+  };
 }
 /** Limits for cooked food, FDA Food Code 3-501.14: 57 → 21 °C in 2 h, → 5 °C in 6 h in all. */
 export const COOLING_LIMITS = {

@@ -3,7 +3,7 @@ import { COOLING_W_PER_M2K } from './cooling';
 import { within } from './domain';
 
 /** How much of an open wet face gives off water as free water would, 0..1 (models §7; estimate: a heap of cooked grain). */
-const WETNESS = 0.7;
+export const WETNESS = { grain: 0.7, liquid: 1 } as const;
 /** Pa/K: what carries off a kelvin carries off this much vapour (Bowen 1926; the psychrometer's constant at sea level). */
 const PSYCHROMETER = 66.5;
 /** Relative humidity of a kitchen, 0..1 (estimate). */
@@ -17,9 +17,9 @@ interface Loss {
   readonly air: number;
   readonly vapour: number;
 }
-function lossAt(c: number, roomC: number): Loss {
-  const h = COOLING_W_PER_M2K.tray;
-  const vapour = (h * WETNESS * (saturatedPa(c) - HUMIDITY * saturatedPa(roomC))) / PSYCHROMETER;
+function lossAt(c: number, roomC: number, wetness: number, pace: number): Loss {
+  const h = COOLING_W_PER_M2K.tray * pace;
+  const vapour = (h * wetness * (saturatedPa(c) - HUMIDITY * saturatedPa(roomC))) / PSYCHROMETER;
   return { air: h * (c - roomC), vapour };
 }
 
@@ -38,9 +38,18 @@ const LEAST_W_PER_M2 = 5;
  * Wet food spread out cools by air and by evaporating (Bowen 1926), its open face alone: from `fromC` to `toC` in a room.
  * 10 kg/m² of cooked rice, 95 → 30 °C at 20 °C: 18 min, 8 % of its weight (94 min by the air alone).
  * @param kJPerKM2 heat capacity of a square metre of it, kJ/K, > 0
+ * @param wetness how much of its face gives off water, 0..1
+ * @param pace heat transfer as a multiple of the usual
  * @returns null: it never gets there
  */
-export function wetCooling(fromC: number, toC: number, roomC: number, kJPerKM2: number): WetCooling | null {
+export function wetCooling(
+  fromC: number,
+  toC: number,
+  roomC: number,
+  kJPerKM2: number,
+  wetness: number = WETNESS.grain,
+  pace = 1,
+): WetCooling | null {
   const n = Math.max(1, Math.ceil((fromC - toC) / STEP_K));
   const each = Math.max(0, fromC - toC) / n;
   const c = [fromC];
@@ -48,7 +57,7 @@ export function wetCooling(fromC: number, toC: number, roomC: number, kJPerKM2: 
   let vapour = 0;
   for (let i = 1; i <= n; i += 1) {
     const mid = fromC - (i - 0.5) * each;
-    const loss = lossAt(mid, roomC);
+    const loss = lossAt(mid, roomC, wetness, pace);
     const w = loss.air + loss.vapour;
     if (w < LEAST_W_PER_M2) return null;
     const took = (within('heat capacity', kJPerKM2, 1e-9, Infinity) * 1000 * each) / w;

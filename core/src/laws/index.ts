@@ -72,13 +72,16 @@ export {
   secondsTo,
   roundAreaM2,
   iceKg,
+  iceBath,
+  throughWall,
   COOLING_W_PER_M2K,
   COOLING_LIMITS,
   outOfColdS,
   TRAY_KG_PER_M2,
 } from './cooling';
 export type { CoolingPlace, CoolingWay } from './cooling';
-export { wetCooling } from './evaporating';
+export { wetCooling, WETNESS } from './evaporating';
+export { FRIDGE, inFridge } from './warmsFridge';
 export {
   FREEZER_C,
   spoilagePace,

@@ -25,6 +25,7 @@ export type { Migration, Versions, Migrated } from './migrate';
 export { VERSIONS } from './versions';
 export { recipeTo2 } from './to2';
 export { undoTo2 } from './to3';
+export { undoTo3 } from './to4';
 export { validRow } from './validate';
 export { faultOf, pathText } from './faults';
 export type { Fault } from './faults';

@@ -119,6 +119,7 @@ const reading = exactly<Reading>({
   value: number(-1e6, 1e7),
   sd: number(0, 1e7).optional(),
   trace: id().optional(),
+  atS: amount().optional(),
   source: Joi.valid('cook', 'clock', 'probe', 'demo'),
 });
 /** A sequence counts lines of one log; what version 1 left are instants. */
@@ -236,7 +237,7 @@ const versions = Joi.array()
 export const SCHEMAS = {
   kit: complete({ ...kitKeys, updatedAt: instant() }),
   plans: exactly<PlanRecord>({
-    v: Joi.valid(3),
+    v: Joi.valid(4),
     id: id(),
     rev: number(1, 1e9),
     name: text(120),
@@ -248,7 +249,7 @@ export const SCHEMAS = {
     updatedAt: instant(),
   }),
   batches: exactly<BatchRecord>({
-    v: Joi.valid(3),
+    v: Joi.valid(4),
     id: id(),
     number: number(1, 1e6),
     plan: id(),
@@ -280,7 +281,7 @@ export const SCHEMAS = {
     updatedAt: instant(),
   }),
   methods: exactly<MethodRecord>({
-    v: Joi.valid(2),
+    v: Joi.valid(3),
     id: id(),
     name: text(120),
     line: Joi.string().allow('').max(400),
@@ -297,7 +298,7 @@ export const SCHEMAS = {
     keys: Joi.boolean().strict(),
   }),
   undo: exactly<UndoRecord>({
-    v: Joi.valid(2),
+    v: Joi.valid(3),
     id: id(),
     past: versions,
     future: versions,

@@ -11,7 +11,7 @@ export type JarId = Id<'jar'>;
 
 /** What a cook will make. `rev` grows with each edit; a write against an older one is kept beside, never lost. */
 export interface PlanRecord {
-  readonly v: 3;
+  readonly v: 4;
   readonly id: PlanId;
   readonly rev: number;
   readonly name: string;
@@ -26,7 +26,7 @@ export interface PlanRecord {
 }
 /** A batch as it was begun; everything after is in its log. `number` is a label, never a key. */
 export interface BatchRecord extends FrozenBatch {
-  readonly v: 3;
+  readonly v: 4;
   readonly id: BatchId;
   readonly number: number;
   readonly plan: PlanId;
@@ -59,7 +59,7 @@ export interface PlanVersion {
 }
 /** What undo goes back to and redo forward to; its id is the plan's. */
 export interface UndoRecord {
-  readonly v: 2;
+  readonly v: 3;
   readonly id: PlanId;
   readonly past: readonly PlanVersion[];
   readonly future: readonly PlanVersion[];
@@ -78,7 +78,7 @@ export interface MaterialRecord {
 }
 /** A cook's own school: a plan kept to start others from. */
 export interface MethodRecord {
-  readonly v: 2;
+  readonly v: 3;
   readonly id: string;
   readonly name: string;
   readonly line: string;

@@ -33,7 +33,16 @@ export interface Params {
   boil: { of: string; holdS: number; vigour: Vigour; pot: string; hob: string };
   heat: { of: string; toC: number; holdS: number; pot: string; hob: string };
   skim: { of: string; how: 'stir in' | 'lift off'; takeG: number };
-  cool: { of: string; how: CoolingWay; toC: number; pot: string };
+  cool: {
+    of: string;
+    how: CoolingWay;
+    toC: number;
+    vessel: 'pot' | 'jars';
+    pot: string;
+    jar: string;
+    iceG: number;
+    outsideC: number;
+  };
   lift: { of: string; into: string; standS: number; capFat: number; leftFat: number };
   dry: { of: string; ovenC: number; layerCm: number };
   jar: { of: string; jar: string; fill: number; scalded: boolean };
@@ -150,7 +159,23 @@ export const KIND_FIGURES = {
     'inhibitorLeft',
     'neededHoldS',
   ],
-  cool: ['aroundC', 'endC', 'above21S', 'above5S', 'fromC', 'never', 'coolS', 'iceG', 'steamG'],
+  cool: [
+    'aroundC',
+    'endC',
+    'above21S',
+    'above5S',
+    'fromC',
+    'never',
+    'coolS',
+    'iceG',
+    'iceGoneC',
+    'steamG',
+    'stirS',
+    'fridgePeakC',
+    'fridgeBackS',
+    'hotGlass',
+    'readC',
+  ],
   drain: ['solidsG', 'thrownG'],
   dry: ['dryS', 'flourG', 'steamG', 'trayM2', 'rawPulp', 'energyKJ'],
   enzyme: ['dosesPerL', 'endC', 'starchCut', 'glucanCut', 'sugarsMadeG', 'dead'],

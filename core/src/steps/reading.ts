@@ -10,6 +10,8 @@ export interface Reading {
   readonly sd?: number;
   /** The course it stands for, by the id of its first chunk; `value` is then where it ended. */
   readonly trace?: string;
+  /** How far into its task it was measured, s, where that matters: several of them are kept. */
+  readonly atS?: number;
   readonly source: 'cook' | 'clock' | 'probe' | 'demo';
 }
 /** What an instrument told, at even spaces of time from the beginning of a task. */

@@ -76,6 +76,7 @@ interface AnyKind {
   writes(p: Step['params']): readonly string[];
   joins?(p: Step['params']): readonly string[];
   usesUp?(p: Step['params']): readonly string[];
+  idle?(p: Step['params']): readonly string[];
   fills?(p: Step['params']): string;
   run(id: string, p: Step['params'], get: (s: string) => Stream, ctx: Ctx): StepResult;
 }

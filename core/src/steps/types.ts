@@ -32,6 +32,8 @@ export interface Ctx {
   readonly courses?: Readonly<Record<string, Trace>>;
   /** How long each load of this step really ran, s, where the clock told it. */
   readonly loadsS?: readonly (number | undefined)[];
+  /** When in its task something was measured that changes as it goes, s. */
+  readonly readAtS?: readonly number[];
 }
 
 /** What a reading does to the fold. */
@@ -64,6 +66,8 @@ export interface ReadingSpec<K extends Kind> {
   readonly retired?: true;
   /** true: a probe in the pot gives it, as a trace; it is not typed. */
   readonly byTrace?: true;
+  /** true: it may be measured again and again while the task runs; each is kept with its moment. */
+  readonly often?: true;
   readonly figure?: FigureName;
   /** 1 σ in its unit, where it is told better or worse than its unit usually is. */
   readonly sd?: number;
@@ -98,6 +102,8 @@ export interface StepKind<K extends Kind> {
   joins?(p: Readonly<Params[K]>): readonly string[];
   /** Streams that are no more after it; none when not said. */
   usesUp?(p: Readonly<Params[K]>): readonly string[];
+  /** Parameters that say nothing where the others are as they are: the jar of what cools in its pot. */
+  idle?(p: Readonly<Params[K]>): readonly string[];
   /** The stream it closes into vessels of its own. */
   fills?(p: Readonly<Params[K]>): string;
   run(stepId: string, p: Readonly<Params[K]>, get: (s: string) => Stream, ctx: Ctx): StepResult<K>;

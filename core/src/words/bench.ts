@@ -17,6 +17,7 @@ const HOT_JUG =
 const PLACE = { room: 'on the worktop', fridge: 'in the fridge' } as const;
 const COOL = {
   counter: 'Let it stand on the counter, lid ajar.',
+  window: 'Stand it at the open window, lid ajar.',
   tray: 'Spread it on a tray, no deeper than a finger.',
   fridge: 'Stand it in the fridge, lid ajar.',
   water: 'Stand the pot in running cold water and stir.',

@@ -48,6 +48,8 @@ export const CHOICES: Readonly<Record<string, string>> = {
   'stir in': 'stir in',
   'lift off': 'lift off',
   counter: 'counter',
+  window: 'open window',
+  jars: 'split in jars',
   tray: 'spread on a tray',
   pure: 'pure amylase',
   malt: 'malt flour',

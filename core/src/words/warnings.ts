@@ -47,7 +47,14 @@ const SENTENCES: Readonly<Record<string, Say>> = {
   hobTooWeak: (f) => `This boil asks for ${f('load')} of what the hob can give; it will fall back. Boil it gently.`,
   neverCools: (f) => `It stands in ${f('aroundC')}: it never gets that cold there.`,
   coolsTooSlowly: (f) =>
-    `It spends ${f('above21S')} between 57 and 21 °C and ${f('above5S')} above 5 °C. At most 2 h and 6 h: cool it in ice water.`,
+    `It spends ${f('above21S')} between 57 and 21 °C and ${f('above5S')} above 5 °C. At most 2 h and 6 h.`,
+  coldTooLate: (f) =>
+    `Jarred at ${f('endC')} it comes from 57 to 21 °C in ${f('to21S')} and to 5 °C in ${f('to5S')}. At most 2 h and 6 h: cool it further before it is jarred, or in a quicker way.`,
+  iceTooLittle: (f) =>
+    `${f('hasG')} of ice is gone when the milk is still warm: it ends at ${f('goneC')}. It takes ${f('needG')}.`,
+  hotGlass: (f) => `Glass at ${f('fromC')} cracks in cold water. Cool it in the pot, and jar it then.`,
+  warmsFridge: (f) =>
+    `Put in at ${f('fromC')} it warms what stands in the fridge to about ${f('peakC')}, and the fridge is cold again after ${f('backS')}. Take most of the heat out in water first.`,
   touchedAfter: (f, w) =>
     w.figures.byHand
       ? `Cloth and hands touch it after the boil: it keeps ${f('capD')} days at most, the day made being the first.`
@@ -148,6 +155,18 @@ const FIXES: Readonly<Record<string, (f: (name: string) => string) => string>> =
   gentler: () => 'Boil gently',
   coolTo: (f) => `Cool to ${f('toC')}`,
   waterIce: () => 'Cool in running water, then in ice',
+  moreIce: (f) => `Take ${f('needG')} of ice`,
+  inThePot: () => 'Cool it in the pot',
+  'coolBy.counter.pot': (f) => `Leave it on the counter ${f('takesS')}`,
+  'coolBy.counter.jars': (f) => `Split it in jars on the counter, ${f('takesS')}`,
+  'coolBy.window.pot': (f) => `Stand it at the open window ${f('takesS')}`,
+  'coolBy.tray.pot': (f) => `Spread it on a tray, ${f('takesS')}`,
+  'coolBy.fridge.pot': (f) => `Stand it in the fridge ${f('takesS')}`,
+  'coolBy.fridge.jars': (f) => `Split it in jars in the fridge, ${f('takesS')}`,
+  'coolBy.water.pot': (f) => `Cool it in running water, ${f('takesS')}`,
+  'coolBy.water.jars': (f) => `Split it in jars in running water, ${f('takesS')}`,
+  'coolBy.waterIce.pot': (f) => `Cool it in running water and then in ice, ${f('takesS')}`,
+  'coolBy.iceBath.pot': (f) => `Cool it in ice water, ${f('takesS')}`,
   boilTheWater: () => 'Boil that water first',
   scaldTheJars: () => 'Scald the jars',
   rinseThree: () => 'Throw that water away and rinse three times',

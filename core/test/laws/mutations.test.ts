@@ -27,6 +27,13 @@ const MUTATIONS = [
   ['leaching.ts', 'left * (heldG /', 'left * ((1.05 * heldG) /'],
   ['foam.ts', 'standS * Math.LN2) / 900', 'standS * Math.LN2) / 800'],
 ] as const;
+/** And of those in cooling.test.ts. */
+const COOLING_MUTATIONS = [
+  ['cooling.ts', 'GLASS_IN_ICE = 100', 'GLASS_IN_ICE = 105'],
+  ['cooling.ts', 'all / (capacityKJPerK + bathKJPerK)', 'all / (1.05 * capacityKJPerK + bathKJPerK)'],
+  ['warmsFridge.ts', '(spareW * tau) / c2', '(1.05 * spareW * tau) / c2'],
+  ['warmsFridge.ts', '(c1 * c2) / (c1 + c2) / ua', '(1.05 * c1 * c2) / (c1 + c2) / ua'],
+] as const;
 /** The same for the laws whose known answers stand in starch.test.ts. */
 const STARCH_MUTATIONS = [
   ['thickening.ts', '0.25 + 0.0058', '0.2625 + 0.0058'],
@@ -64,6 +71,7 @@ const ALL = [
   ...MUTATIONS.map((m) => [...m, 'knownAnswers.test.ts'] as const),
   ...STARCH_MUTATIONS.map((m) => [...m, 'starch.test.ts'] as const),
   ...LAYERING_MUTATIONS.map((m) => [...m, 'layering.test.ts'] as const),
+  ...COOLING_MUTATIONS.map((m) => [...m, 'cooling.test.ts'] as const),
   [...CONTROL, 'knownAnswers.test.ts'] as const,
   [...CONTROL, 'starch.test.ts'] as const,
   [...CONTROL, 'layering.test.ts'] as const,

@@ -17,7 +17,7 @@ export function sampleBatch(): BatchRecord {
   const seen = look(recipe, unlearned(SEA));
   if (!seen) throw new Error('no look');
   return {
-    v: 3,
+    v: 4,
     id: 'b1',
     number: 1,
     plan: 'p1',
@@ -91,7 +91,7 @@ export function sampleKitchen(): Kitchen {
     kit: [{ ...SEA, updatedAt: T0 }],
     plans: [
       {
-        v: 3,
+        v: 4,
         id: 'p1',
         rev: 3,
         name: 'Quick',
@@ -139,7 +139,7 @@ export function sampleKitchen(): Kitchen {
     ],
     methods: [
       {
-        v: 2,
+        v: 3,
         id: 'm1',
         name: 'Our quick one',
         line: 'As we do it',
@@ -152,7 +152,7 @@ export function sampleKitchen(): Kitchen {
     settings: [{ v: 1, id: 'settings', cups: 'us', us: true, keys: false }],
     undo: [
       {
-        v: 2,
+        v: 3,
         id: 'p1',
         past: [{ name: 'Quicker', recipe: batch.recipe }],
         future: [],

@@ -303,7 +303,8 @@ const CHECKS: { readonly [K in Kind]?: Check<K> } = {
     }
     const iced = p.toC < kit.tapC + 10;
     const last = { water: kit.tapC, iceBath: 1, waterIce: iced ? 1 : kit.tapC };
-    near(x.f.aroundC, { counter: kit.roomC, tray: kit.roomC, fridge: kit.fridgeC, ...last }[p.how]);
+    const air = { counter: kit.roomC, window: p.outsideC, tray: kit.roomC, fridge: kit.fridgeC };
+    near(x.f.aroundC, x.f.iceGoneC ?? { ...air, ...last }[p.how]);
     near(x.f.steamG ?? 0, massG(x.before(p.of)) - massG(s));
     expect((x.f.steamG ?? 0) > 0).toBe(p.how === 'tray');
   },

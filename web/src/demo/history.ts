@@ -39,7 +39,7 @@ export function makePast(p: Past, number: number, plan: PlanRecord, kit: KitReco
   const id = `demo-batch-${number}`;
   const startedAt = laidAt - p.beganHoursAgo * HOUR;
   const batch: BatchRecord = {
-    v: 3,
+    v: 4,
     id,
     number,
     plan: plan.id,

@@ -110,7 +110,7 @@ export async function startBatch(plan: PlanRecord, here: HereRecord, at: number)
       if (b.plan === plan.id && (await d.events.where('batch').equals(b.id).count()) === 0) return b.id;
     const last = await d.batches.orderBy('number').last();
     const batch: BatchRecord = {
-      v: 3,
+      v: 4,
       id: newId('batch'),
       number: (last?.number ?? 0) + 1,
       plan: plan.id,

@@ -71,13 +71,15 @@ export class KitchenDb extends Dexie {
     // A plan’s language: the words of recipes and of logs changed, no table did.
     this.version(5).upgrade((t) => known(upgrades).upgradeTo5(t));
     // What happens to a jar has more words, and what became of it is kept beside it for lists; it follows from the logs.
-    this.version(DATABASE_VERSION)
+    this.version(6)
       .stores({ fates: 'jar, batch, milk', lasting: 'id' })
       .upgrade((t) => known(upgrades).upgradeTo6(t));
+    // Cooling has more to say, in every recipe that is kept.
+    this.version(DATABASE_VERSION).upgrade((t) => known(upgrades).upgradeTo7(t));
   }
 }
 /** The newest shape of the storage this build knows; a later one is refused unopened. */
-export const DATABASE_VERSION = 6;
+export const DATABASE_VERSION = 7;
 
 /** The name of a kitchen’s database. */
 export const databaseName = (r: Realm): string => `ironpan-${r}`;
@@ -133,7 +135,7 @@ async function storedVersion(name: string): Promise<number | null> {
 /** How a storage of an older shape becomes one of this. */
 export type Upgrades = Pick<
   typeof import('./upgrade'),
-  'migrateUndo' | 'upgradeTo3' | 'upgradeTo4' | 'upgradeTo5' | 'upgradeTo6'
+  'migrateUndo' | 'upgradeTo3' | 'upgradeTo4' | 'upgradeTo5' | 'upgradeTo6' | 'upgradeTo7'
 >;
 function known(upgrades: Upgrades | undefined): Upgrades {
   if (!upgrades) throw new Error('this storage is of an older shape: open Ironpan in a window first');

@@ -51,7 +51,7 @@ export async function keepAsSchool(plan: PlanRecord, at: number): Promise<string
   const id = newId('school');
   const base = plan.from?.method ?? null;
   const line = (base === null ? undefined : methodById(base)?.line) ?? '';
-  await db().methods.add({ v: 2, id, name: plan.name, line, base, recipe: plan.recipe, updatedAt: at });
+  await db().methods.add({ v: 3, id, name: plan.name, line, base, recipe: plan.recipe, updatedAt: at });
   return id;
 }
 /** Takes an own school away. */

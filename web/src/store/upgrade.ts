@@ -2,8 +2,8 @@ import type { Transaction } from 'dexie';
 import { endOfJar } from '@ironpan/core/batch';
 import type { JarEvent } from '@ironpan/core/batch';
 import { groupBy } from '@ironpan/core/numerics';
-import { migrate, recipeTo2, undoTo2, VERSIONS } from '@ironpan/core/records';
-import type { FridgeRecord, KitRecord, PlanVersion } from '@ironpan/core/records';
+import { migrate, recipeTo2, undoTo2, undoTo3, VERSIONS } from '@ironpan/core/records';
+import type { FridgeRecord, KitRecord, Migration, PlanVersion } from '@ironpan/core/records';
 import type { Recipe } from '@ironpan/core/steps';
 import type { UndoRow } from './rows';
 
@@ -47,12 +47,20 @@ export async function upgradeTo4(t: Transaction): Promise<void> {
 /** Version 5: plans, batches, logs, methods and what undo keeps speak the new language. */
 export async function upgradeTo5(t: Transaction): Promise<void> {
   await migrateRows(t);
+  await undoBy(t, undoTo2);
+}
+async function undoBy(t: Transaction, to: Migration): Promise<void> {
   await t
     .table<UndoRow>('undo')
     .toCollection()
     .modify((u, ref) => {
-      ref.value = undoTo2(u) as unknown as UndoRow;
+      ref.value = to(u as unknown as Record<string, unknown>) as unknown as UndoRow;
     });
 }
 /** Version 6: logs of jars tell looks, whiles elsewhere and when something was found. */
 export const upgradeTo6 = (t: Transaction): Promise<void> => migrateRows(t);
+/** Version 7: cooling says in what, with how much ice and beside what air. */
+export async function upgradeTo7(t: Transaction): Promise<void> {
+  await migrateRows(t);
+  await undoBy(t, undoTo3);
+}

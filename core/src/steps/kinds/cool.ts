@@ -1,31 +1,51 @@
-import { at, away, draftOf, setReady, waterFlow } from '../../kitchen';
-import type { Draft } from '../../kitchen';
+import { at, away, draftOf, setReady, thingOf, waterFlow } from '../../kitchen';
+import type { Draft, Stream } from '../../kitchen';
+import type { CoolingWay } from '../../laws';
 import { advance } from '../processes/advance';
-import { cooling, coolingS } from '../processes/cooling';
+import { cooling, coolingS, coolingThing, legsAtC } from '../processes/cooling';
 import { traced } from '../processes/course';
-import { celsius, choice, courseIn, stream, thing } from '../specs';
-import type { FigureOf } from '../params';
-import type { StepKind } from '../types';
+import { celsius, choice, courseIn, gramsOf, stream, thing } from '../specs';
+import type { FigureOf, Params } from '../params';
+import type { Ctx, StepKind } from '../types';
 
-/** Newton’s cooling in the pot; on a tray, most of it by what evaporates. */
+const IN_COLD_WATER: readonly CoolingWay[] = ['water', 'waterIce', 'iceBath'];
+const ICED: readonly CoolingWay[] = ['waterIce', 'iceBath'];
+/** Hotter than this, glass cracks in cold water (common practice). */
+const GLASS_UNTIL_C = 50;
+const hotGlass = (s: Stream, p: Readonly<Params['cool']>, ctx: Ctx): boolean =>
+  p.vessel === 'jars' &&
+  IN_COLD_WATER.includes(p.how) &&
+  s.temperatureC > GLASS_UNTIL_C &&
+  thingOf(ctx.kit, 'jar', p.jar).glass;
+
+/** Newton’s cooling in pot or jars; on a tray, most of it by what evaporates; in the fridge, beside what it warms. */
 export const cool: StepKind<'cool'> = {
   kind: 'cool',
   label: 'Cool',
-  what: 'Lets it fall to a temperature: on the counter, spread on a tray, in the fridge, in running water, in ice, or in water and then in ice.',
+  what: 'Lets it fall to a temperature, in its pot or split in jars: on the counter, at an open window, spread on a tray, in the fridge, in running water, in ice, or in water and then in ice.',
   station: 'cook',
   params: {
     of: stream('what', 'milk'),
-    how: choice('where', ['counter', 'tray', 'fridge', 'water', 'waterIce', 'iceBath'], 'waterIce'),
+    how: choice('where', ['counter', 'window', 'tray', 'fridge', 'water', 'waterIce', 'iceBath'], 'waterIce'),
     toC: celsius('down to', 10),
+    vessel: choice('in', ['pot', 'jars'], 'pot'),
     pot: thing('pot', 'pot'),
+    jar: thing('jar', 'jar'),
+    iceG: gramsOf('ice, 0: as it takes', 0, 50_000),
+    outsideC: celsius('outside', 10, -30, 45),
   },
   nothing: null,
   main: [{ param: 'how', label: 'cool in', weight: 2 }],
   reads: (p) => [p.of],
   writes: (p) => [p.of],
+  idle: (p) => [
+    ...(p.how === 'tray' ? ['vessel', 'pot', 'jar'] : [p.vessel === 'pot' ? 'jar' : 'pot']),
+    ...(ICED.includes(p.how) ? [] : ['iceG']),
+    ...(p.how === 'window' ? [] : ['outsideC']),
+  ],
   run(id, p, get, ctx) {
     const s = get(p.of);
-    const way = cooling(s, p.how, p.toC, p.pot, ctx.kit);
+    const way = cooling(s, p, ctx);
     const told = ctx.courses?.cool;
     const took = told ? (told.values.length - 1) * told.everyS : coolingS(way);
     const legs = told ? [traced(told, took)] : way.legs(took);
@@ -45,18 +65,37 @@ export const cool: StepKind<'cool'> = {
     if (way.reachS === null && !told) figures.never = 1;
     else figures.coolS = took;
     if (way.iceG > 0) figures.iceG = way.iceG;
+    if (way.stirS > 0) figures.stirS = way.stirS;
+    if (way.iceGoneC !== undefined) figures.iceGoneC = way.iceGoneC;
+    if (way.fridge) {
+      figures.fridgePeakC = way.fridge.peakC;
+      figures.fridgeBackS = way.fridge.backS;
+    }
     if (vapourG > 0) figures.steamG = vapourG;
-    const stirred = p.how === 'iceBath' || p.how === 'waterIce';
+    if (hotGlass(s, p, ctx)) figures.hotGlass = 1;
+    if (ctx.readAtS && ctx.readAtS.length > 0)
+      figures.readC =
+        ctx.readAtS.reduce((sum, t) => sum + legsAtC(way.legs(Math.max(t, took)), t), 0) / ctx.readAtS.length;
     return {
       writes: [[p.of, setReady(out, s.readyAtS + took)]],
       flows:
         vapourG > 0 ? [waterFlow(id, at(p.of), away('steam'), vapourG, (s.temperatureC + out.temperatureC) / 2)] : [],
-      tasks: [{ id: 'cool', durationS: took, hands: stirred ? 'near' : 'free', timed: true }],
+      tasks: [{ id: 'cool', durationS: took, hands: ICED.includes(p.how) ? 'near' : 'free', timed: true }],
       figures,
     };
   },
   readings: {
     courseC: courseIn('cool'),
+    nowC: {
+      label: 'temperature now',
+      unit: 'C',
+      shown: 'C',
+      low: 0,
+      high: 100,
+      task: 'cool',
+      often: true,
+      effect: (p) => ({ is: 'fit', figure: 'readC', kind: 'cooling', thing: coolingThing(p.how) }),
+    },
     toC: {
       label: 'cooled down to',
       unit: 'C',

@@ -25,6 +25,8 @@ export const stand: StepKind<'stand'> = {
   along: true,
   reads: (p) => [p.of],
   writes: (p) => [p.of],
+  // A place of one's own needs its temperature; a named place has it, and only a jar is one of several.
+  idle: (p) => [...(p.vessel === 'jar' ? [] : ['jar']), ...(p.place === 'other' ? [] : ['placeC'])],
   run(_id, p, get, ctx) {
     const s = get(p.of);
     const out = advance(

@@ -19,6 +19,7 @@ import { findRoot } from '../../numerics';
 import { DAY_S } from '../../units';
 import type { Ctx } from '../types';
 import { advance, spentOver } from './advance';
+import { jarAcrossCm } from './cooling';
 import { approach } from './course';
 import type { Course } from './course';
 
@@ -32,7 +33,7 @@ export const standing = (s: Stream, placeC: number, forS: number, jarId: string,
 export function cooling(s: Stream, placeC: number, forS: number, jarId: string, ctx: Ctx): Course {
   const ml = Math.max(50, Math.min(volumeMl(s), thingOf(ctx.kit, 'jar', jarId).ml));
   const one = (capacityOf(s) * ml) / Math.max(1, volumeMl(s));
-  const area = roundAreaM2(ml, (4 * ml) ** (1 / 3) / 1.26);
+  const area = roundAreaM2(ml, jarAcrossCm(ml));
   const tau = timeConstantS(Math.max(0.01, one), COOLING_W_PER_M2K.fridge, area);
   return approach(s.temperatureC, placeC, tau, forS);
 }

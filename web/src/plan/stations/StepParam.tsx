@@ -1,4 +1,4 @@
-import { nameOf } from '@ironpan/core/steps';
+import { kindOf, nameOf } from '@ironpan/core/steps';
 import type { Edit, ParamSpec, ParamValue, Step } from '@ironpan/core/steps';
 import { WATER } from '@ironpan/core/materials';
 import type { Material } from '@ironpan/core/materials';
@@ -80,9 +80,7 @@ const asItComes = (step: string, m: Material | null, roomC: number): readonly Ed
 /** One parameter of a step, by what it is: a stream, a food, parts, or a figure. */
 export function StepParam({ step, param, spec, value, p }: StepParamProps) {
   const set = (v: ParamValue): void => p.onEdit([{ do: 'set', step: step.id, param, value: v }], `${step.id}.${param}`);
-  // A place of one's own needs its temperature; a named place has it, and only a jar is one of several.
-  if (step.kind === 'stand' && param === 'placeC' && step.params.place !== 'other') return null;
-  if (step.kind === 'stand' && param === 'jar' && step.params.vessel !== 'jar') return null;
+  if (kindOf(step.kind).idle?.(step.params).includes(param)) return null;
   if (step.kind === 'add' && !asked(step, param, p)) return null;
   if ((step.kind === 'add' || step.kind === 'pour') && param === 'amountG' && spec.type === 'number')
     return <FoodAmount step={step} label={spec.label} high={spec.high} p={p} onChange={set} />;
