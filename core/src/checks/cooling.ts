@@ -1,4 +1,4 @@
-import { coolingNow, COOLING_LIMITS, coolingWays, coldInTime } from '../steps';
+import { coolingNow, COOLING_LIMITS, coolingWays, coldInTime, endsInJar, furtherC } from '../steps';
 import { fig, setFix, stepsOf } from './types';
 import type { At, Check, Fix, Looked } from './types';
 
@@ -78,7 +78,7 @@ export const coldTooLate: Check = {
     stepsOf(l, 'cool').flatMap((s) => {
       if (s.f('above21S') > COOLING_LIMITS.midS || s.f('above5S') > COOLING_LIMITS.endS || s.f('never') === 1)
         return [];
-      if (!endsInJar(l, s)) return [];
+      if (!endsInJar(l.recipe, s.step)) return [];
       const way = coolingNow(l.recipe, l.outcome, here(l), s.step);
       if (!way || way.to21S === null || way.to5S === null || coldInTime(way, l.kit.fridgeC)) return [];
       return [
@@ -94,18 +94,9 @@ export const coldTooLate: Check = {
 };
 /** As it is done, but further down before it is jarred. */
 function further(l: Looked, s: At<'cool'>): readonly Fix[] {
-  const to = FURTHER_C.find((toC) => {
-    if (toC >= s.step.params.toC) return false;
-    const way = coolingNow(l.recipe, l.outcome, here(l), { ...s.step, params: { ...s.step.params, toC } });
-    return way !== null && coldInTime(way, l.kit.fridgeC);
-  });
-  return to === undefined ? [] : [setFix('coolTo', s.step.id, 'toC', to, { toC: fig(to, 'C') })];
+  const to = furtherC(l.recipe, l.outcome, here(l), s.step);
+  return to === null ? [] : [setFix('coolTo', s.step.id, 'toC', to, { toC: fig(to, 'C') })];
 }
-const FURTHER_C = [10, 7, 5] as const;
-/** It is cooled for the last time, and then jarred. */
-const endsInJar = (l: Looked, s: At<'cool'>): boolean =>
-  stepsOf(l, 'jar').some((j) => j.place > s.place && j.step.params.of === s.step.params.of) &&
-  !stepsOf(l, 'cool', 'boil', 'heat').some((x) => x.place > s.place && x.step.params.of === s.step.params.of);
 
 /** Hot glass in cold water. */
 export const hotGlass: Check = {

@@ -81,7 +81,7 @@ export const SOY_METHODS: readonly Method[] = [
     larder: beans(200),
     steps: [
       makeStep('sort', 'sort'),
-      makeStep('soak', 'soak', { waterG: 1400, durationS: 8 * h }),
+      makeStep('soak', 'soak', { waterG: 1500, durationS: 8 * h }),
       makeStep('drain', 'drain', { rinses: 1 }),
       makeStep('blanch', 'blanch', { waterG: 1200, holdS: 30 * min }),
       makeStep('drainHot', 'drain', { rinses: 1 }),
@@ -127,7 +127,7 @@ export const SOY_METHODS: readonly Method[] = [
     larder: beans(200),
     steps: [
       makeStep('sort', 'sort'),
-      makeStep('soak', 'soak', { waterG: 1400, durationS: 10 * h }),
+      makeStep('soak', 'soak', { waterG: 1500, durationS: 10 * h }),
       makeStep('drain', 'drain', { rinses: 1 }),
       makeStep('hull', 'hull', { share: 0.9 }),
       makeStep('grind', 'grind', { waterG: 1100, durationS: 90, loads: 2 }),

@@ -46,29 +46,36 @@ const WAYS: readonly (readonly [How, Vessel])[] = [
 /** No place brings anything quite to its own temperature: this far above it is far enough, K. */
 const ABOVE_K = 4;
 
+/** Cooler than this before it is jarred, one after the other, °C. */
+const FURTHER_C = [10, 7, 5] as const;
+
 function tried(step: Step<'cool'>, how: How, vessel: Vessel, before: Before): CoolingTried {
   const { s, here, recipe } = before;
   const ctx = contextOf(here, recipe.materials);
   const own = step.params.how === how && step.params.vessel === vessel;
-  const run = (x: Step<'cool'>) => cool.run(x.id, x.params, () => s, ctx).figures;
-  const told = (more: Partial<Step<'cool'>['params']>): Step<'cool'> => ({
-    ...step,
-    params: { ...step.params, ...more },
-  });
-  const way0 = { how, vessel, ...(own ? {} : { iceG: 0 }) };
-  const as = told(way0);
-  const first = run(as);
-  // A place that cannot bring it so far brings it as far as it can; the fridge does the rest.
-  const toC = first.never === 1 ? Math.min(s.temperatureC, Math.ceil((first.aroundC ?? 0) + ABOVE_K)) : step.params.toC;
-  const it = toC === step.params.toC ? as : told({ ...way0, toC });
-  const f = toC === step.params.toC ? first : run(it);
-  const way = coldAtLast(s, it.params, ctx);
+  const asked = { how, vessel, ...(own ? {} : { iceG: 0 }) };
+  const to = (toC: number) => {
+    const it = { ...step.params, ...asked, toC };
+    const f = cool.run(step.id, it, () => s, ctx).figures;
+    const way = coldAtLast(s, it, ctx);
+    return { toC, f, way, inTime: coldInTime(way, here.kit.fridgeC) };
+  };
+  let it = to(step.params.toC);
+  // A place that cannot bring it so far brings it as far as it can, and the fridge does the rest; one that can, goes
+  // further where that is what brings it there in time.
+  if (it.f.never === 1) it = to(Math.min(s.temperatureC, Math.ceil((it.f.aroundC ?? 0) + ABOVE_K)));
+  else if (!own && !it.inTime)
+    it =
+      FURTHER_C.filter((c) => c < step.params.toC)
+        .map(to)
+        .find((x) => x.inTime && x.f.never !== 1) ?? it;
+  const { toC, f, way, inTime } = it;
   const set = (param: string, value: string | number): Edit => ({ do: 'set', step: step.id, param, value });
   return {
     how,
     vessel,
     way,
-    inTime: coldInTime(way, here.kit.fridgeC),
+    inTime,
     toC,
     takesS: way.jarredS,
     iceG: f.iceG ?? 0,
@@ -79,7 +86,7 @@ function tried(step: Step<'cool'>, how: How, vessel: Vessel, before: Before): Co
       set('how', how),
       set('vessel', vessel),
       ...(own ? [] : [set('iceG', 0)]),
-      ...(it === as ? [] : [set('toC', toC)]),
+      ...(toC === step.params.toC ? [] : [set('toC', toC)]),
     ],
     own,
   };
@@ -106,4 +113,21 @@ export function coolingWays(recipe: Recipe, outcome: Outcome, here: Here, step: 
 export function coolingNow(recipe: Recipe, outcome: Outcome, here: Here, step: Step<'cool'>): ColdAtLast | null {
   const before = beforeStep(recipe, outcome, here, step);
   return before && coldAtLast(before.s, step.params, contextOf(here, recipe.materials));
+}
+/** How far down the plan's own way must go before it is jarred, so that the fridge does the rest in time, °C; null: none helps. */
+export function furtherC(recipe: Recipe, outcome: Outcome, here: Here, step: Step<'cool'>): number | null {
+  const enough = (toC: number): boolean => {
+    if (toC >= step.params.toC) return false;
+    const way = coolingNow(recipe, outcome, here, { ...step, params: { ...step.params, toC } });
+    return way !== null && coldInTime(way, here.kit.fridgeC);
+  };
+  return FURTHER_C.find(enough) ?? null;
+}
+/** It is cooled for the last time, and then jarred: only then is the way to 5 °C this step's. */
+export function endsInJar(recipe: Recipe, step: Step<'cool'>): boolean {
+  const after = recipe.steps.slice(recipe.steps.findIndex((s) => s.id === step.id) + 1);
+  const of = after.filter((s) => 'of' in s.params && s.params.of === step.params.of);
+  return (
+    of.some((s) => s.kind === 'jar') && !of.some((s) => s.kind === 'cool' || s.kind === 'boil' || s.kind === 'heat')
+  );
 }

@@ -20,7 +20,7 @@ export { placeC as placeOf } from './processes/standing';
 export { coolingThing } from './processes/cooling';
 export { coldAtLast, coldInTime } from './processes/coldAtLast';
 export type { ColdAtLast } from './processes/coldAtLast';
-export { coolingNow, coolingWays } from './coolingWays';
+export { coolingNow, coolingWays, endsInJar, furtherC } from './coolingWays';
 export type { CoolingTried } from './coolingWays';
 export { streamBefore } from './outcome';
 export type { Stage, Fit, Outcome } from './outcome';

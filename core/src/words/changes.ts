@@ -28,6 +28,7 @@ const COEFFICIENT: Readonly<Record<string, readonly [more: string, less: string]
   power: ['The jug works harder than usual', 'The jug works less hard than usual'],
   hob: ['The hob is stronger than usual', 'The hob is weaker than usual'],
   steam: ['More went off as steam than usual', 'Less went off as steam than usual'],
+  cooling: ['It cools faster than usual', 'It cools more slowly than usual'],
   uptake: ['These drink more than usual', 'These drink less than usual'],
 };
 /** That figures hold what readings of earlier batches taught; null: they are as usual. */
@@ -41,6 +42,8 @@ export function taughtText(batches: number): string | null {
 export function fitText(f: Fit): string | null {
   const kind = COEFFICIENT[f.coefficient.slice(0, f.coefficient.indexOf(':'))];
   if (!kind) return null;
+  if (f.coefficient.startsWith('cooling:') && f.leftOver !== 0)
+    return 'No cooling explains that temperature by now: was the probe in the middle, and stirred?';
   if (f.leftOver < -20) return `${join(grams(-f.leftOver))} is unaccounted for: spilt, or weighed with another pot?`;
   if (f.leftOver > 20) return `${join(grams(f.leftOver))} more than there can be: was the pot weighed with it?`;
   if (Math.abs(f.value - 1) < 0.08) return null;

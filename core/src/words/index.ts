@@ -1,5 +1,6 @@
 export { join, grams, millilitres, celsius, percent, duration, roughly, clock, figureText, upper } from './format';
 export type { Spoken } from './format';
+export { coolingAsks, coolingStages, coolingWayName } from './cooling';
 export { warningText, fixText, SPOKEN } from './warnings';
 export { instruction } from './bench';
 export { hotWaterOf, hotWaterText } from './hotWater';

@@ -6,6 +6,7 @@ import type { Running } from '../live/running';
 import { BrokenBatch } from '../ui/BrokenBatch';
 import { Empty, Loading } from '../ui/State';
 import { Changed } from './Changed';
+import { CoolingNow } from './CoolingNow';
 import { NowAtHand } from './NowAtHand';
 import { Readings } from './Readings';
 import { StepList } from './StepList';
@@ -39,6 +40,7 @@ export function BatchBenchPage() {
         <NowAtHand key={`${t.step.id} ${t.task.id}`} r={r} t={t} />
       </div>
       <div className="order-2 flex flex-col gap-4 wide:order-3">
+        <CoolingNow r={r} t={t} />
         <Readings key={t.step.id} r={r} t={t} />
         <Changed r={r} />
       </div>

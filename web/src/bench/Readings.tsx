@@ -1,11 +1,15 @@
 import type { TaskState } from '@ironpan/core/batch';
-import { lastSeq, readableAt } from '@ironpan/core/batch';
+import { lastSeq, pausedSince, ranForS, readableAt } from '@ironpan/core/batch';
+import { now } from '../clock';
 import { ReadingField } from '../ui/ReadingField';
 import type { Running } from '../live/running';
 
 /** What can be weighed, timed or measured at this step. Each is optional; each makes the rest truer. */
 export function Readings({ r, t }: { readonly r: Running; readonly t: TaskState }) {
-  const here = readableAt(r.progress, t.step, r.batch).filter((x) => !x.spec.byClock);
+  // What is measured as it goes waits until it goes.
+  const here = readableAt(r.progress, t.step, r.batch).filter(
+    (x) => !x.spec.byClock && (!x.spec.often || t.status === 'running'),
+  );
   if (here.length === 0) return null;
   return (
     <section aria-label="Readings" className="plate p-4">
@@ -19,7 +23,8 @@ export function Readings({ r, t }: { readonly r: Running; readonly t: TaskState 
             seen={lastSeq(r.events)}
             step={t.step}
             of={x}
-            recorded={r.progress.readings.find((y) => y.step === t.step.id && y.what === x.what)?.value}
+            recorded={r.progress.readings.findLast((y) => y.step === t.step.id && y.what === x.what)?.value}
+            {...(x.spec.often && { atS: () => ranForS(t, pausedSince(r.events), now()) })}
           />
         ))}
       </div>

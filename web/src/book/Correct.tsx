@@ -6,7 +6,7 @@ import type { Running } from '../live/running';
 /** Every reading of the batch, and those that could still be given: a correction reckons the batch, and its jars, anew. */
 export function Correct({ r }: { readonly r: Running }) {
   const steps = r.progress.recipe.steps
-    .map((step) => ({ step, can: readableAt(r.progress, step, r.batch) }))
+    .map((step) => ({ step, can: readableAt(r.progress, step, r.batch).filter((x) => !x.spec.often) }))
     .filter((s) => s.can.length > 0);
   return (
     <section aria-label="Readings" className="plate p-4">

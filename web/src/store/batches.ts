@@ -194,7 +194,8 @@ export const readingOf = (
   what: string,
   value: number,
   source: Reading['source'],
+  atS?: number,
 ): Happening => ({
   is: 'reading',
-  reading: { id: newId('reading'), step, task, what, value, source },
+  reading: { id: newId('reading'), step, task, what, value, source, ...(atS === undefined ? {} : { atS }) },
 });

@@ -54,7 +54,7 @@ async function undoBy(t: Transaction, to: Migration): Promise<void> {
     .table<UndoRow>('undo')
     .toCollection()
     .modify((u, ref) => {
-      ref.value = to(u as unknown as Record<string, unknown>) as unknown as UndoRow;
+      ref.value = to(u) as unknown as UndoRow;
     });
 }
 /** Version 6: logs of jars tell looks, whiles elsewhere and when something was found. */

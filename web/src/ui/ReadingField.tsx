@@ -19,6 +19,8 @@ interface ReadingFieldProps {
   readonly of: Readable;
   /** What was recorded, in its own unit. */
   readonly recorded: number | undefined;
+  /** How far into its task it is now, s, where each measurement is kept with its moment. */
+  readonly atS?: () => number;
 }
 const UNIT = { g: 'g', C: '°C', s: 's', min: 'min', h: 'h', count: '' } as const;
 /** So far over all that can have come to the step, as a share, that the scale or the bowl is asked about. */
@@ -28,7 +30,7 @@ const tidy = (x: number): string => String(Number(x.toPrecision(5)));
 const rounded = (x: number): number => (Math.abs(x) >= 10 ? Math.round(x) : Math.round(x * 10) / 10);
 
 /** One reading: what is typed is kept as a draft at each keystroke, and becomes a reading when it is recorded. */
-export function ReadingField({ batch, seen, step, of, recorded }: ReadingFieldProps) {
+export function ReadingField({ batch, seen, step, of, recorded, atS }: ReadingFieldProps) {
   const { what, spec, expected, mostG } = of;
   const key = `${batch} ${step.id} ${what}`;
   const draft = useLive(['draft', key], () => readDraft(key)).data;
@@ -68,7 +70,7 @@ export function ReadingField({ batch, seen, step, of, recorded }: ReadingFieldPr
       setAsked(true);
       return;
     }
-    const reading = readingOf(step.id, spec.task, what, inner, 'cook');
+    const reading = readingOf(step.id, spec.task, what, inner, 'cook', atS && Math.round(atS()));
     write.run(
       `${spec.label}, ${text} ${unit}`,
       async () => {

@@ -94,6 +94,7 @@ export const cool: StepKind<'cool'> = {
       high: 100,
       task: 'cool',
       often: true,
+      figure: 'readC',
       effect: (p) => ({ is: 'fit', figure: 'readC', kind: 'cooling', thing: coolingThing(p.how) }),
     },
     toC: {

@@ -1,9 +1,10 @@
 import { ArrowDown, ArrowUp, Copy, X } from 'lucide-react';
-import { kindOf, paramOf } from '@ironpan/core/steps';
+import { endsInJar, kindOf, paramOf } from '@ironpan/core/steps';
 import type { OrderFault, Step } from '@ironpan/core/steps';
 import { plain } from '@ironpan/core/units';
 import { hotWaterOf, placeFaultText, stepTitle, streamName } from '@ironpan/core/words';
 import { faultsOf } from '../faults';
+import { Cooling } from './Cooling';
 import { doubled, moveBy } from './order';
 import { StepParam } from './StepParam';
 import type { StationsProps } from './types';
@@ -38,6 +39,7 @@ export function StepBlock({ step, p }: { readonly step: Step; readonly p: Statio
           have drunk.
         </p>
       )}
+      {step.kind === 'cool' && endsInJar(recipe, step) && <Cooling step={step} p={p} />}
     </fieldset>
   );
 }
