@@ -23,7 +23,7 @@ export default defineConfig({
         icons: [{ src: '/icon.svg', sizes: 'any', type: 'image/svg+xml', purpose: 'any' }],
       },
       workbox: {
-        globPatterns: ['**/*.{js,css,html,svg,woff2}'],
+        globPatterns: ['**/*.{js,css,html,svg,woff2,ttf}'],
         cleanupOutdatedCaches: true,
         clientsClaim: true,
         skipWaiting: false,
@@ -40,6 +40,8 @@ export default defineConfig({
       },
     }),
   ],
+  // Helpers of the PDF library for pages and drawings of other kinds: not used here, so not shipped.
+  resolve: { alias: { html2canvas: '/src/empty.ts', dompurify: '/src/empty.ts', canvg: '/src/empty.ts' } },
   worker: { format: 'es' },
   build: {
     // The chart library is one piece of half a megabyte; it is loaded only where something is drawn.

@@ -40,7 +40,7 @@ describe('pointing at the flow', () => {
       const x = soy.l.ribbons.find((b) => b.key === key);
       return x ? pointText(x, soy.r).join(' ') : '';
     };
-    expect(text('soak-tap')).toMatch(/^water 1.400.g 15.°C$/);
+    expect(text('soak-tap')).toMatch(/^water 1.500.g 15.°C$/);
     expect(text('end-milk-milk')).toMatch(/soy milk .* solids/);
   });
 });

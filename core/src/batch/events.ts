@@ -1,4 +1,5 @@
 import type { Beliefs, Kit, Stream } from '../kitchen';
+import type { Material } from '../materials';
 import type { Reading, Recipe, Trace } from '../steps';
 import type { Look } from './looks';
 
@@ -31,7 +32,17 @@ export type BatchEvent = Line & { readonly batch: string } & (
     | { readonly is: 'clockSet'; readonly byMs: number }
     | { readonly is: 'abandoned'; readonly why: AbandonReason; readonly text: string }
     | { readonly is: 'note'; readonly text: string }
+    /** What this step filled in truth, one after the other, of so much milk; what found no place was drunk. */
+    | { readonly is: 'filled'; readonly step: string; readonly into: readonly Filling[]; readonly ofMl: number }
   );
+/** One vessel that was filled: as the kit had it on that day. */
+export interface Filling {
+  readonly name: string;
+  /** What it holds, ml, and what was filled into it, ml. */
+  readonly vesselMl: number;
+  readonly ml: number;
+  readonly glass: boolean;
+}
 /** Ten seconds or so of one instrument: a course is kept whole, in chunks of its own; a reading names the first. */
 export interface TraceChunk extends Trace {
   readonly id: string;
@@ -70,6 +81,11 @@ export interface FilledJar {
   readonly filledMl: number;
   readonly filledAt: number;
   readonly stream: Stream;
+  /** What the kitchen calls the vessel; empty: a tub of no name. */
+  readonly vessel: string;
+  readonly glass: boolean;
+  /** The jar it was poured over from; null: it was filled from the batch. */
+  readonly from: string | null;
 }
 
 /** Where a jar can stand. */
@@ -101,6 +117,16 @@ export type JarEvent = Line & { readonly jar: string } & (
     | { readonly is: 'heated'; readonly toC: number; readonly holdS: number }
     | { readonly is: 'shaken'; readonly cameBack: (typeof CAME_BACK)[number] }
     | { readonly is: 'lifted'; readonly capG: number | null }
+    /** So much of it was poured over into another vessel, a jar of its own from then on or one that stood there already. */
+    | { readonly is: 'decanted'; readonly into: string; readonly ml: number }
+    /** Another jar was poured into this one: what it was, as it was at that moment, and the foods it is made from. */
+    | {
+        readonly is: 'merged';
+        readonly with: string;
+        readonly name: string;
+        readonly stream: Stream;
+        readonly foods: readonly Material[];
+      }
     | { readonly is: 'finished' | 'given' }
     | {
         readonly is: 'thrown';

@@ -60,7 +60,9 @@ export function fateOfJar(
   const fine = at(fineAt);
   const fineD = spentOf(fine.spending);
   const frozen = told.some((e) => e.is === 'moved' && e.place === 'freezer') || jar.stream.temperatureC < 0;
-  const known = (turnedAt !== null || fineD - fine.spending.beforeD > TELLS_AFTER_D) && !frozen;
+  // Two milks in one jar say nothing of either.
+  const mixed = told.some((e) => e.is === 'merged');
+  const known = !mixed && (turnedAt !== null || fineD - fine.spending.beforeD > TELLS_AFTER_D) && !frozen;
   return {
     jar: jar.id,
     batch: jar.batch,

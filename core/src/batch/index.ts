@@ -12,12 +12,14 @@ export { progressOf, ranForS, timerS, pausedSince, canSkip } from './progress';
 export { readableAt } from './readable';
 export type { Readable } from './readable';
 export { grindingNow, soakingNow, holdingNow, stillRaw } from './underWay';
-export type { Progress, TaskState } from './progress';
+export type { FilledInto, Progress, TaskState } from './progress';
 export type { SoakingNow, HoldingNow } from './underWay';
 export { jobsOf, oneCookS, thingsOf } from './jobs';
 export type { Job } from './jobs';
 export { jarsOf } from './jars';
 export { jarNow, layersAhead } from './jarLife';
+export { foodsIn, freezesUpToMl, pouredOver, splitInto } from './vessels';
+export type { Chosen, Split } from './vessels';
 export type { JarNow, Lifted, SeenLook } from './jarLife';
 export { expectedParting, fateOfJar } from './fates';
 export type { Fate } from './fates';
@@ -34,6 +36,7 @@ export { ABANDON_REASONS, CAME_BACK, JAR_PLACES, OUT_PLACES, SKIP_REASONS, THROW
 export type {
   AbandonReason,
   BatchEvent,
+  Filling,
   FrozenBatch,
   FilledJar,
   FridgeLine,

@@ -1,5 +1,6 @@
 import { contents, isPulp, massG, NOTHING, portion, volumeMl } from '../kitchen';
 import type { Hygiene, Stream } from '../kitchen';
+import type { Material } from '../materials';
 import {
   CAP,
   capSetsBelowC,
@@ -22,6 +23,7 @@ import { fold } from './fold';
 import { endOfJar, standing } from './log';
 import { expectedOf, saysTurned } from './looks';
 import type { Expected, Look } from './looks';
+import { foodsIn, pouredTogether } from './vessels';
 import { firstSpot, outsOf, stretches } from './whereabouts';
 import type { Spot, Stretch } from './whereabouts';
 import { MINUTE_S } from '../units';
@@ -77,6 +79,11 @@ export interface JarNow {
   readonly lifted: Lifted | null;
   /** Below this its fat sets to a cap that can be lifted, and does not come back when shaken, °C; null: it does not. */
   readonly capSetsBelowC: number | null;
+  /** What is in it, and the foods it is made from. */
+  readonly stream: Stream;
+  readonly foods: readonly Material[];
+  /** What was poured into it from other jars, in words. */
+  readonly mixedWith: readonly string[];
 }
 
 /** Pulp is boiled in as much water as it weighs (common practice: loose enough to roll). */
@@ -92,10 +99,11 @@ const IN = 'jar';
 export function jarNow(
   jar: FilledJar,
   events: readonly JarEvent[],
-  batch: FrozenBatch,
+  made: FrozenBatch,
   fridge: readonly FridgeLine[],
   now: number,
 ): JarNow {
+  const batch = withFoods(made, events);
   const ctx = contextOf(batch, batch.recipe.materials);
   const end = endOfJar(events);
   const outs = outsOf(jar, events);
@@ -167,7 +175,18 @@ export function jarNow(
     stillSince,
     lifted,
     capSetsBelowC: capSetsBelowC(s, ctx),
+    stream: s,
+    foods: foodsIn(s, batch),
+    mixedWith: standing(events).flatMap((e) => (e.is === 'merged' ? [e.name] : [])),
   };
+}
+/** The batch with the foods of what was poured in from others. */
+function withFoods(batch: FrozenBatch, events: readonly JarEvent[]): FrozenBatch {
+  const had = new Set(batch.recipe.materials.map((m) => m.id));
+  const more = events.flatMap((e) => (e.is === 'merged' ? e.foods : [])).filter((m) => !had.has(m.id));
+  if (more.length === 0) return batch;
+  const materials = [...new Map([...batch.recipe.materials, ...more].map((m) => [m.id, m])).values()];
+  return { ...batch, recipe: { ...batch.recipe, materials } };
 }
 
 const isWarm = (place: JarPlace): boolean => place === 'room' || place === 'bag';
@@ -205,7 +224,10 @@ const standsFor = (x: Stretch, batch: FrozenBatch): Step =>
 /** What one event does to what is in the jar. */
 function happens(s: Stream, e: JarEvent, jar: FilledJar, batch: FrozenBatch): Stream {
   switch (e.is) {
-    case 'poured': {
+    case 'merged':
+      return pouredTogether(s, e.stream);
+    case 'poured':
+    case 'decanted': {
       const share = Math.min(1, e.ml / Math.max(1e-9, volumeMl(s)));
       return run(s, [makeStep('pour', 'part', { of: IN, parts: [{ name: 'glass', share }] })], batch);
     }

@@ -40,6 +40,12 @@ export function commandKey(h: Happening | JarHappening): string {
       return `reading ${h.reading.step} ${h.reading.task ?? ''} ${h.reading.what} ${h.reading.value}`;
     case 'note':
       return `note ${h.text}`;
+    case 'filled':
+      return `filled ${JSON.stringify(h.into)}`;
+    case 'decanted':
+      return `decanted ${h.into} ${h.ml}`;
+    case 'merged':
+      return `merged ${h.with}`;
     case 'poured':
       return `poured ${h.ml}`;
     case 'undone':

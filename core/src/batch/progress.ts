@@ -1,6 +1,6 @@
 import { kindOf, orderFaults } from '../steps';
 import type { Outcome, Reading, Recipe, Step, Task } from '../steps';
-import type { BatchEvent, FrozenBatch, SkipReason, TraceChunk } from './events';
+import type { BatchEvent, Filling, FrozenBatch, SkipReason, TraceChunk } from './events';
 import { fold } from './fold';
 import { inOrder } from './log';
 import { summarise } from './summary';
@@ -22,6 +22,8 @@ export interface Progress {
   readonly current: TaskState | null;
   readonly paused: boolean;
   readonly readings: readonly Reading[];
+  /** What a step filled in truth, by the step. */
+  readonly filled: ReadonlyMap<string, FilledInto>;
   readonly skipped: readonly ({ readonly step: string } & SkippedFor)[];
   /** The recipe without what was left out. */
   readonly recipe: Recipe;
@@ -30,6 +32,11 @@ export interface Progress {
   readonly endedAt: number | null;
 }
 
+/** The vessels that were filled, of so much milk. */
+export interface FilledInto {
+  readonly into: readonly Filling[];
+  readonly ofMl: number;
+}
 interface SkippedFor {
   readonly why: SkipReason;
   readonly text: string;
@@ -39,6 +46,7 @@ interface Log {
   readonly ended: Map<string, number>;
   readonly skipped: Map<string, SkippedFor>;
   readonly readings: Map<string, Reading>;
+  readonly filled: Map<string, FilledInto>;
   /** When the batch began, on the clock as it is now set. */
   beganAt: number;
   abandonedAt: number | null;
@@ -55,6 +63,7 @@ function read(recipe: Recipe, beganAt: number, events: readonly BatchEvent[]): L
     ended: new Map(),
     skipped: new Map(),
     readings: new Map(),
+    filled: new Map(),
     beganAt,
     abandonedAt: null,
     pausedAt: null,
@@ -94,6 +103,9 @@ function apply(log: Log, recipe: Recipe, e: BatchEvent): void {
       break;
     case 'abandoned':
       log.abandonedAt = e.at;
+      break;
+    case 'filled':
+      log.filled.set(e.step, { into: e.into, ofMl: e.ofMl });
       break;
     case 'note':
       break;
@@ -184,6 +196,7 @@ export function progressOf(
     current,
     paused: log.pausedAt !== null,
     readings,
+    filled: log.filled,
     skipped: [...log.skipped].map(([step, x]) => ({ step, ...x })),
     recipe,
     outcome,

@@ -1,3 +1,4 @@
+import { volumeMl } from '../kitchen';
 import type { FilledJar, JarEvent, ThrownReason } from './events';
 import { endOfJar, standing } from './log';
 
@@ -13,11 +14,15 @@ export function fateOf(jars: readonly { readonly jar: FilledJar; readonly events
   let thrownMl = 0;
   const why: Partial<Record<ThrownReason, number>> = {};
   for (const { jar, events } of jars) {
-    madeMl += jar.filledMl;
+    // What was poured over from another jar was made once.
+    if (jar.from === null) madeMl += jar.filledMl;
     const end = endOfJar(events);
     if (end?.is !== 'thrown') continue;
-    const poured = standing(events).reduce((ml, e) => ml + (e.is === 'poured' ? e.ml : 0), 0);
-    const ml = jar.filledMl - Math.min(jar.filledMl, poured);
+    let ml = jar.filledMl;
+    for (const e of standing(events)) {
+      if (e.is === 'poured' || e.is === 'decanted') ml = Math.max(0, ml - e.ml);
+      else if (e.is === 'merged') ml += volumeMl(e.stream);
+    }
     thrownMl += ml;
     why[end.why] = (why[end.why] ?? 0) + ml;
   }

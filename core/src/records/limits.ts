@@ -4,3 +4,5 @@ export const MOST_UNDO = 60;
 export const MOST_NESTING = 64;
 /** Longest text of any record, letters; a single name is held shorter by its own field. */
 export const MOST_TEXT = 4000;
+/** Vessels that one batch is filled into. */
+export const MOST_VESSELS = 200;

@@ -11,7 +11,7 @@ import {
   SKIP_REASONS,
   THROWN_REASONS,
 } from '../batch';
-import type { BatchEvent, JarEvent, Look, Promised } from '../batch';
+import type { BatchEvent, Filling, JarEvent, Look, Promised } from '../batch';
 import { BEANY_SCALE, BODY_SCALE, GRIT_SCALE, SLIP_SCALE, SWEET_SCALE } from '../steps';
 import type { Layer } from '../steps';
 import { KIT_SPECS, THING_KINDS, THING_SPECS } from '../kitchen';
@@ -32,7 +32,7 @@ import type {
   TraceRecord,
   UndoRecord,
 } from './types';
-import { MOST_UNDO } from './limits';
+import { MOST_UNDO, MOST_VESSELS } from './limits';
 import { amount, exactly, grams, id, instant, material, number, object, recipe, text } from './parts';
 
 const named = { id: id(), name: text(80) };
@@ -124,7 +124,7 @@ const reading = exactly<Reading>({
 });
 /** A sequence counts lines of one log; what version 1 left are instants. */
 const seq = (): Joi.NumberSchema => number(0, 8.64e15).integer();
-const happened = { v: Joi.valid(3), id: id(), batch: id(), seq: seq(), at: instant() };
+const happened = { v: Joi.valid(4), id: id(), batch: id(), seq: seq(), at: instant() };
 const words = Joi.string().allow('').max(400);
 
 type EventOf<K extends BatchEvent['is']> = EventRecord & { readonly is: K };
@@ -155,10 +155,20 @@ const EVENTS: { readonly [K in BatchEvent['is']]: Joi.ObjectSchema } = {
     text: words,
   }),
   note: exactly<EventOf<'note'>>({ ...happened, is: 'note', text: Joi.string().max(2000) }),
+  filled: exactly<EventOf<'filled'>>({
+    ...happened,
+    is: 'filled',
+    step: id(),
+    into: Joi.array()
+      .items(exactly<Filling>({ name: text(80), vesselMl: amount(), ml: amount(), glass: Joi.boolean().strict() }))
+      .min(1)
+      .max(MOST_VESSELS),
+    ofMl: amount(),
+  }),
   paused: exactly<EventOf<'paused'>>({ ...happened, is: 'paused' }),
   resumed: exactly<EventOf<'resumed'>>({ ...happened, is: 'resumed' }),
 };
-const jarHappened = { v: Joi.valid(3), id: id(), jar: id(), seq: seq(), at: instant() };
+const jarHappened = { v: Joi.valid(4), id: id(), jar: id(), seq: seq(), at: instant() };
 const placeC = number(-40, 60);
 const oneOf = (scale: readonly string[]): Joi.Schema => Joi.valid(...scale).optional();
 /** A look: words of the scales, layers that make up a jar, and something said at all. */
@@ -211,6 +221,15 @@ const JAR_EVENTS: { readonly [K in JarEvent['is']]: Joi.ObjectSchema } = {
   }),
   shaken: exactly<JarEventOf<'shaken'>>({ ...jarHappened, is: 'shaken', cameBack: Joi.valid(...CAME_BACK) }),
   lifted: exactly<JarEventOf<'lifted'>>({ ...jarHappened, is: 'lifted', capG: amount().allow(null) }),
+  decanted: exactly<JarEventOf<'decanted'>>({ ...jarHappened, is: 'decanted', into: id(), ml: amount() }),
+  merged: exactly<JarEventOf<'merged'>>({
+    ...jarHappened,
+    is: 'merged',
+    with: id(),
+    name: text(120),
+    stream,
+    foods: Joi.array().items(material()).max(40),
+  }),
   finished: exactly<JarEventOf<'finished'>>({ ...jarHappened, is: 'finished' }),
   given: exactly<JarEventOf<'given'>>({ ...jarHappened, is: 'given' }),
   thrown: exactly<JarEventOf<'thrown'>>({
@@ -263,7 +282,7 @@ export const SCHEMAS = {
   }),
   events: byWhat(EVENTS),
   jars: exactly<JarRecord>({
-    v: Joi.valid(2),
+    v: Joi.valid(3),
     id: id(),
     batch: id(),
     product: text(40),
@@ -271,6 +290,9 @@ export const SCHEMAS = {
     filledMl: amount(),
     filledAt: instant(),
     stream,
+    vessel: Joi.string().allow('').max(80),
+    glass: Joi.boolean().strict(),
+    from: id().allow(null),
   }),
   jarEvents: byWhat(JAR_EVENTS),
   materials: exactly<MaterialRecord>({

@@ -19,3 +19,8 @@ export const undoTo3: Migration = (r) => {
   const all = (x: unknown): readonly Row[] => list(x).map((v) => ({ ...row(v), recipe: recipe(row(v).recipe) }));
   return { ...r, past: all(r.past), future: all(r.future) };
 };
+
+/** A jar from version 2 to 3: nothing said what its vessel was; glass is what most are of, and the careful guess. */
+export const jarTo3: Migration = (r) => ({ ...r, vessel: '', glass: true, from: null });
+/** A log whose lines have more words from here on, and keep those they had. */
+export const moreWords: Migration = (r) => ({ ...r });

@@ -32,11 +32,11 @@ export interface BatchRecord extends FrozenBatch {
   readonly plan: PlanId;
   readonly model: string;
 }
-export type EventRecord = BatchEvent & { readonly v: 3 };
+export type EventRecord = BatchEvent & { readonly v: 4 };
 export interface JarRecord extends FilledJar {
-  readonly v: 2;
+  readonly v: 3;
 }
-export type JarEventRecord = JarEvent & { readonly v: 3 };
+export type JarEventRecord = JarEvent & { readonly v: 4 };
 /** One line of the fridge's own log: how cold it was set from an instant on. */
 export interface FridgeRecord extends FridgeLine {
   readonly v: 1;

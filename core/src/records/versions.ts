@@ -2,7 +2,7 @@ import { batchTo2, jarTo2, kitTo2, planTo2 } from './to2';
 import { eventTo2, jarEventTo2 } from './logTo2';
 import { jarEventTo3 } from './logTo3';
 import { batchTo3, eventTo3, methodTo2, planTo3, undoTo2 } from './to3';
-import { recipeTo4, undoTo3 } from './to4';
+import { jarTo3, moreWords, recipeTo4, undoTo3 } from './to4';
 import type { Versions } from './migrate';
 import type { Table } from './types';
 
@@ -11,9 +11,9 @@ export const VERSIONS: Readonly<Record<Table, Versions>> = {
   kit: { migrations: [kitTo2] },
   plans: { migrations: [planTo2, planTo3, recipeTo4] },
   batches: { migrations: [batchTo2, batchTo3, recipeTo4] },
-  events: { migrations: [eventTo2, eventTo3] },
-  jars: { migrations: [jarTo2] },
-  jarEvents: { migrations: [jarEventTo2, jarEventTo3] },
+  events: { migrations: [eventTo2, eventTo3, moreWords] },
+  jars: { migrations: [jarTo2, jarTo3] },
+  jarEvents: { migrations: [jarEventTo2, jarEventTo3, moreWords] },
   materials: { migrations: [] },
   methods: { migrations: [methodTo2, recipeTo4] },
   fridge: { migrations: [] },

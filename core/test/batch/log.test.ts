@@ -141,7 +141,7 @@ describe('what became of a jar', () => {
     expect(endOfJar([ev(2, thrown), ev(1, { is: 'given' })])?.is).toBe('given');
   });
   test('thrown away is what had not been poured; what was poured beyond the filling is not less than nothing', () => {
-    const jar = { filledMl: 800 } as never;
+    const jar = { filledMl: 800, from: null } as never;
     const of = (...events: JarEvent[]) => fateOf([{ jar, events }]);
     expect(of(ev(1, { is: 'poured', ml: 300 }), ev(2, thrown))).toEqual({
       madeMl: 800,

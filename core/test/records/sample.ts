@@ -83,8 +83,8 @@ export function sampleKitchen(): Kitchen {
     { id: 'k1', seq: 906, batch: 'b1', at: T0 + 66 * MIN, is: 'back', step: 'jar' },
     ...ran.filter((e) => 'step' in e && e.step === 'jar').map((e, i) => ({ ...e, id: `again${i}`, seq: 907 + i })),
   ];
-  const events = [...ran, ...more].map((e) => ({ ...e, v: 3 as const }));
-  const jars = jarsOf(batch, progressOf(batch, events)).map((j) => ({ ...j, v: 2 as const }));
+  const events = [...ran, ...more].map((e) => ({ ...e, v: 4 as const }));
+  const jars = jarsOf(batch, progressOf(batch, events)).map((j) => ({ ...j, v: 3 as const }));
   const first = jars[0];
   if (!first) throw new Error('no jar');
   return {
@@ -106,19 +106,19 @@ export function sampleKitchen(): Kitchen {
     events,
     jars,
     jarEvents: [
-      { v: 3, id: 'j1', jar: first.id, seq: 1, at: T0 + 300 * MIN, is: 'poured', ml: 200 },
-      { v: 3, id: 'j2', jar: first.id, seq: 2, at: T0 + 310 * MIN, is: 'moved', place: 'room', placeC: 21 },
-      { v: 3, id: 'j3', jar: first.id, seq: 3, at: T0 + 320 * MIN, is: 'tempered', ...onTheTable },
-      { v: 3, id: 'j4', jar: first.id, seq: 4, at: T0 + 330 * MIN, is: 'shaken', cameBack: 'wholly' },
-      { v: 3, id: 'j5', jar: first.id, seq: 5, at: T0 + 340 * MIN, is: 'heated', toC: 70, holdS: 60 },
-      { v: 3, id: 'j6', jar: first.id, seq: 6, at: T0 + 345 * MIN, is: 'boiled', forS: 120 },
-      { v: 3, id: 'j7', jar: first.id, seq: 7, at: T0 + 350 * MIN, is: 'moved', place: 'fridge', placeC: null },
-      { v: 3, id: 'j8', jar: first.id, seq: 8, at: T0 + 360 * MIN, is: 'lifted', capG: null },
-      { v: 3, id: 'l1', jar: first.id, seq: 12, at: T0 + 365 * MIN, is: 'looked', look: WHOLE_LOOK },
-      { v: 3, id: 'j9', jar: first.id, seq: 9, at: T0 + 370 * MIN, is: 'given' },
-      { v: 3, id: 'k1', jar: first.id, seq: 10, at: T0 + 380 * MIN, is: 'undone', of: 'j9' },
+      { v: 4, id: 'j1', jar: first.id, seq: 1, at: T0 + 300 * MIN, is: 'poured', ml: 200 },
+      { v: 4, id: 'j2', jar: first.id, seq: 2, at: T0 + 310 * MIN, is: 'moved', place: 'room', placeC: 21 },
+      { v: 4, id: 'j3', jar: first.id, seq: 3, at: T0 + 320 * MIN, is: 'tempered', ...onTheTable },
+      { v: 4, id: 'j4', jar: first.id, seq: 4, at: T0 + 330 * MIN, is: 'shaken', cameBack: 'wholly' },
+      { v: 4, id: 'j5', jar: first.id, seq: 5, at: T0 + 340 * MIN, is: 'heated', toC: 70, holdS: 60 },
+      { v: 4, id: 'j6', jar: first.id, seq: 6, at: T0 + 345 * MIN, is: 'boiled', forS: 120 },
+      { v: 4, id: 'j7', jar: first.id, seq: 7, at: T0 + 350 * MIN, is: 'moved', place: 'fridge', placeC: null },
+      { v: 4, id: 'j8', jar: first.id, seq: 8, at: T0 + 360 * MIN, is: 'lifted', capG: null },
+      { v: 4, id: 'l1', jar: first.id, seq: 12, at: T0 + 365 * MIN, is: 'looked', look: WHOLE_LOOK },
+      { v: 4, id: 'j9', jar: first.id, seq: 9, at: T0 + 370 * MIN, is: 'given' },
+      { v: 4, id: 'k1', jar: first.id, seq: 10, at: T0 + 380 * MIN, is: 'undone', of: 'j9' },
       {
-        ...{ v: 3, id: 'k2', jar: first.id, seq: 11, at: T0 + 400 * MIN, is: 'thrown' },
+        ...{ v: 4, id: 'k2', jar: first.id, seq: 11, at: T0 + 400 * MIN, is: 'thrown' },
         ...{ why: 'other', text: 'smelled off', lastFineAt: T0 + 390 * MIN, foundAt: T0 + 399 * MIN },
       },
     ],

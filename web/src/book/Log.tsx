@@ -2,7 +2,7 @@ import { inOrder } from '@ironpan/core/batch';
 import type { BatchEvent } from '@ironpan/core/batch';
 import { kindOf } from '@ironpan/core/steps';
 import { fromInner, plain } from '@ironpan/core/units';
-import { ABANDONED_WHY, duration, join, SKIPPED_WHY, taskName, whyText } from '@ironpan/core/words';
+import { ABANDONED_WHY, duration, join, millilitres, SKIPPED_WHY, taskName, whyText } from '@ironpan/core/words';
 import type { Running } from '../live/running';
 import { fullDate, hourMinute } from '../ui/times';
 
@@ -72,5 +72,7 @@ function say(e: BatchEvent, r: Running): string {
       return `The clock was set ${e.byMs < 0 ? 'back' : 'on'} by ${join(duration(Math.abs(e.byMs) / 1000))}; timers went on as before`;
     case 'note':
       return `“${e.text}”`;
+    case 'filled':
+      return `Filled: ${e.into.map((v) => `${v.name} ${join(millilitres(v.ml))}`).join(', ')}`;
   }
 }

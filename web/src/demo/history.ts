@@ -55,9 +55,9 @@ export function makePast(p: Past, number: number, plan: PlanRecord, kit: KitReco
     kit: frozen,
     beliefs: sampleBeliefs(unlearned(frozen), doubted(plan.recipe), random),
   });
-  const events = logOf(batch, truth, p, random).map((e) => ({ ...e, v: 3 as const }));
+  const events = logOf(batch, truth, p, random).map((e) => ({ ...e, v: 4 as const }));
   const progress = progressOf(batch, events);
-  const jars = progress.state === 'finished' ? jarsOf(batch, progress).map((j) => ({ ...j, v: 2 as const })) : [];
+  const jars = progress.state === 'finished' ? jarsOf(batch, progress).map((j) => ({ ...j, v: 3 as const })) : [];
   return { batch, events, jars, progress, jarEvents: jars.flatMap((j) => jarLog(j, p, batch, laidAt, random)) };
 }
 
@@ -137,7 +137,7 @@ function jarLog(
   const add = (hoursAfter: number, e: Record<string, unknown>): boolean => {
     const at = Math.round(j.filledAt + hoursAfter * HOUR);
     if (at >= laidAt) return false;
-    out.push({ v: 3, id: `${j.id}-${out.length}`, jar: j.id, seq: out.length + 1, at, ...e } as JarEventRecord);
+    out.push({ v: 4, id: `${j.id}-${out.length}`, jar: j.id, seq: out.length + 1, at, ...e } as JarEventRecord);
     return true;
   };
   const first = j.id.endsWith(':1');

@@ -7,7 +7,6 @@ import { countBatches } from '../store/batches';
 import { useLive } from '../live/live';
 import { BrokenBatch } from '../ui/BrokenBatch';
 import { useOpen } from '../live/running';
-import { SelectField } from '../ui/SelectField';
 import { Loading } from '../ui/State';
 import { useKit } from '../live/useKitchen';
 import { Board } from './Board';
@@ -17,11 +16,12 @@ import { Doing } from './Doing';
 import { JarSheet } from './sheet/JarSheet';
 import { DOINGS } from './sheet/doings';
 import type { Doing as SheetDoing } from './sheet/doings';
-import { inJarOrder, JAR_ORDERS } from './jarOrder';
+import { inJarOrder } from './jarOrder';
 import type { JarOrder } from './jarOrder';
 import { Next } from './Next';
 import { OnBoard } from './OnBoard';
 import { Soaking } from './Soaking';
+import { Tools } from './Tools';
 import { useShelf } from './useShelf';
 
 /** What there is: milk in the fridge, pulp beside it, what stands soaking, and what to do next. */
@@ -57,17 +57,7 @@ export function ShelfPage() {
         {bench.broken.map((b) => (
           <BrokenBatch key={b.batch.id} b={b} />
         ))}
-        {milk.length > 6 && (
-          <div className="mb-1 flex justify-end">
-            <SelectField
-              label="order of the jars"
-              hideLabel
-              value={order}
-              options={Object.entries(JAR_ORDERS)}
-              onChange={(o) => setOrder(o as JarOrder)}
-            />
-          </div>
-        )}
+        <Tools jars={here} order={milk.length > 6 ? order : null} onOrder={setOrder} onOpen={openJar} />
         <Board name={`Fridge ${plain(kit.fridgeC, 1)} °C · milk`} empty="No milk in the fridge." size={size}>
           {milk.map((j) => (
             <OnBoard key={j.jar.id} j={j} size={size} onOpen={() => openJar(j.jar.id)} />

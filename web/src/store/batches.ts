@@ -11,6 +11,7 @@ import type { DigestRow } from './rows';
 import { tracesFor } from './traces';
 import { digestRow, keepDigests, trusted } from './digests';
 import { keepFates } from './fates';
+import { repour } from './repour';
 import { newId } from './ids';
 import { frozenKit } from './kit';
 import type { HereRecord } from './here';
@@ -152,7 +153,7 @@ export function append(batchId: string, happened: readonly Happening[], at: numb
       const top = lastSeq(had);
       const rows = unsaid(had, seen ?? top, happened).map((h, i) => ({
         ...h,
-        v: 3 as const,
+        v: 4 as const,
         id: newId('event'),
         batch: batchId,
         at,
@@ -177,15 +178,18 @@ export async function settle(d: KitchenDb, batch: BatchRecord, events: readonly 
   if (p.state === 'finished') await rewriteJars(d, batch, p);
 }
 async function rewriteJars(d: KitchenDb, batch: BatchRecord, p: Progress): Promise<void> {
-  const jars = jarsOf(batch, p).map((j): JarRecord => ({ ...j, v: 2 }));
-  const had = await d.jars.where('batch').equals(batch.id).primaryKeys();
+  const jars = jarsOf(batch, p).map((j): JarRecord => ({ ...j, v: 3 }));
+  // What was poured over is a jar of its own: it stays, and follows the jar that it came from.
+  const before = await d.jars.where('batch').equals(batch.id).toArray();
+  const had = before.filter((j) => j.from === null).map((j) => j.id);
   const gone = had.filter((k) => !jars.some((j) => j.id === k));
   await d.jars.bulkDelete(gone);
   await d.standing.bulkDelete(gone);
   await d.jarEvents.where('jar').anyOf(gone).delete();
   await d.jars.bulkPut(jars);
   await d.standing.bulkPut(jars.filter((j) => !had.includes(j.id)).map((j) => ({ jar: j.id })));
-  await keepFates([...gone, ...jars.map((j) => j.id)]);
+  const over = before.some((j) => j.from !== null) ? await repour(d, batch) : [];
+  await keepFates([...gone, ...jars.map((j) => j.id), ...over]);
 }
 /** A reading as a line of the log. */
 export const readingOf = (

@@ -22,3 +22,6 @@ export const fullDate = (ms: number): string =>
   at(ms, { weekday: 'short', day: 'numeric', month: 'short', year: 'numeric', hour: '2-digit', minute: '2-digit' });
 /** 2026-03-14, for the name of a file. */
 export const fileDate = (ms: number): string => new Date(ms).toISOString().slice(0, 10);
+/** Sat 14 Mar, 14:53: short enough for a label. */
+export const labelDate = (ms: number): string =>
+  at(ms, { weekday: 'short', day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });

@@ -1,4 +1,4 @@
-import { HYGIENE, layersText, PLACE_WORDS } from '@ironpan/core/words';
+import { HYGIENE, jarCode, layersText, PLACE_WORDS } from '@ironpan/core/words';
 import { plain } from '@ironpan/core/units';
 import { now } from '../../clock';
 import { fullDate } from '../../ui/times';
@@ -11,11 +11,14 @@ export function Facts({ j }: { readonly j: ShelfJar }) {
   return (
     <dl>
       <Line label="Left" text={amountLeft(j)} />
+      {j.jar.vessel !== '' && <Line label="In" text={`${j.jar.vessel}${j.jar.glass ? ', glass' : ''}`} />}
+      {j.now.mixedWith.length > 0 && <Line label="Poured in" text={j.now.mixedWith.join('; ')} />}
       <Line label="State" text={j.danger ? 'not boiled enough' : HYGIENE[j.now.hygiene]} />
       <Line label="Filled" text={fullDate(j.jar.filledAt)} />
       <Line label="Stands" text={`${PLACE_WORDS[j.now.place]}, ${plain(j.now.placeC, 1)} °C`} />
       <Line label={raw ? 'To boil within' : 'Time left'} text={timeLeft(j)} />
       {!raw && j.now.keep && j.now.keep.s > 0 && <Line label="Use by" text={fullDate(now() + j.now.keep.s * 1000)} />}
+      <Line label="Code" text={jarCode(j.jar.id)} />
       {!j.pulp && <Line label="Still since" text={fullDate(j.now.stillSince)} />}
       {j.layers && (
         <Line label={j.now.seenLayers ? 'Layers, as seen' : 'Layers, expected'} text={layersText(j.layers)} />

@@ -6,6 +6,8 @@ import { foodStyle } from '../../drawings/foodStyle';
 import { Dialog } from '../../ui/Dialog';
 import { Looks } from '../../ui/Looks';
 import { NotSaved } from '../../ui/NotSaved';
+import { useWrite } from '../../ui/useWrite';
+import { printLabels } from '../labels/print';
 import type { ShelfJar } from '../useShelf';
 import { Ahead } from './Ahead';
 import type { Doing } from './doings';
@@ -15,6 +17,7 @@ import { Lift, LiftedText } from './Lift';
 import { Move } from './Move';
 import { Out } from './Out';
 import { Pour } from './Pour';
+import { PourOver } from './PourOver';
 import { Throw } from './Throw';
 import { TimeAccount } from './TimeAccount';
 import { useSay } from './useSay';
@@ -25,6 +28,7 @@ const TITLES: Readonly<Record<Doing, string>> = {
   out: 'It stood out for a while',
   move: 'Put it elsewhere',
   lift: 'The cap lifted off',
+  over: 'Pour it over',
   throw: 'Thrown away',
 };
 
@@ -50,8 +54,9 @@ export function JarSheet({ j, begin, onClose }: JarSheetProps) {
       {doing === 'look' && <Look j={j} onDone={back} />}
       {doing === 'pour' && <Pour j={j} onDone={back} onEmpty={onClose} onLook={() => setDoing('look')} />}
       {doing === 'out' && <Out j={j} onDone={back} />}
-      {doing === 'move' && <Move j={j} onDone={back} />}
+      {doing === 'move' && <Move j={j} onDone={back} onPourOver={() => setDoing('over')} />}
       {doing === 'lift' && <Lift j={j} onDone={back} />}
+      {doing === 'over' && <PourOver j={j} onDone={back} onEmpty={onClose} />}
       {doing === 'throw' && <Throw j={j} onDone={onClose} onBack={back} />}
     </Dialog>
   );
@@ -67,6 +72,7 @@ function Whole({
   readonly onClose: () => void;
 }) {
   const { say, write } = useSay(j);
+  const label = useWrite();
   const { boilS } = j.now;
   const raw = !j.now.done;
   return (
@@ -88,6 +94,7 @@ function Whole({
         </div>
       </div>
       <NotSaved of={write} />
+      <NotSaved of={label} />
       {raw && (
         <div className="alert alert-error my-3">
           <p>
@@ -114,6 +121,8 @@ function Whole({
         {!raw && <Act onClick={() => say({ is: 'given' }, `${j.name} given away.`, onClose)}>Given away</Act>}
         <Act onClick={() => onDo('out')}>It stood out</Act>
         <Act onClick={() => onDo('move')}>Put it elsewhere</Act>
+        {j.tone !== 'past' && <Act onClick={() => onDo('over')}>Pour it over</Act>}
+        <Act onClick={() => label.run('its label', () => printLabels([j], { sheet: false }))}>Its label</Act>
         {capIsSet(j) && <Act onClick={() => onDo('lift')}>Lift the cap</Act>}
         <Act onClick={() => onDo('throw')}>Thrown away</Act>
       </div>

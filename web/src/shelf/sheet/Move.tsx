@@ -1,7 +1,7 @@
-import { JAR_PLACES, jarNow } from '@ironpan/core/batch';
+import { freezesUpToMl, JAR_PLACES, jarNow } from '@ironpan/core/batch';
 import type { JarPlace } from '@ironpan/core/batch';
 import { FREEZER_C } from '@ironpan/core/steps';
-import { duration, join, PLACE_WORDS, roughly, uncooledText, upper } from '@ironpan/core/words';
+import { duration, join, millilitres, PLACE_WORDS, roughly, uncooledText, upper } from '@ironpan/core/words';
 import { useState } from 'react';
 import { useNow } from '../../clock';
 import { useLive } from '../../live/live';
@@ -12,8 +12,13 @@ import type { ShelfJar } from '../useShelf';
 import { Foot } from './Foot';
 import { useSay } from './useSay';
 
+interface MoveProps {
+  readonly j: ShelfJar;
+  readonly onDone: () => void;
+  readonly onPourOver: () => void;
+}
 /** Where it is put, and how long it would have there: told before it is pressed. */
-export function Move({ j, onDone }: { readonly j: ShelfJar; readonly onDone: () => void }) {
+export function Move({ j, onDone, onPourOver }: MoveProps) {
   const at = useNow();
   const kit = useKit();
   const fridge = useLive(['fridge'], fridgeLog).data;
@@ -60,10 +65,19 @@ export function Move({ j, onDone }: { readonly j: ShelfJar; readonly onDone: () 
               </div>
               {place === 'room' && left !== null && <p className="small mt-1">{uncooledText(left, j.now.hygiene)}</p>}
               {place === 'freezer' && (
-                <p className="small mt-1">
-                  Not in glass, and with room for the ice: it grows by a twelfth. Two months at most; thaw it in the
-                  fridge, about {join(duration(24 * 3600))}, and shake it.
-                </p>
+                <>
+                  {toFreeze(j) !== null && (
+                    <p className="alert alert-warning mt-1">
+                      {toFreeze(j)}{' '}
+                      <button type="button" className="link" onClick={onPourOver}>
+                        Pour it over
+                      </button>
+                    </p>
+                  )}
+                  <p className="small mt-1">
+                    Two months at most; thaw it in the fridge, about {join(duration(24 * 3600))}, and shake it.
+                  </p>
+                </>
               )}
             </li>
           );
@@ -72,4 +86,13 @@ export function Move({ j, onDone }: { readonly j: ShelfJar; readonly onDone: () 
       <Foot write={write} keep={null} onBack={onDone} />
     </>
   );
+}
+
+/** What stands against freezing it as it is: glass, or too little room for the ice, which is a twelfth more; null: nothing. */
+function toFreeze(j: ShelfJar): string | null {
+  if (j.jar.glass) return 'This is glass: it cracks in the freezer.';
+  const most = freezesUpToMl({ vesselMl: j.jar.vesselMl, stream: j.now.stream });
+  return j.now.leftMl > most + 0.5
+    ? `Ice needs room: ${join(millilitres(Math.floor(most)))} at most in this one, ${join(millilitres(j.now.leftMl - most))} must come out.`
+    : null;
 }

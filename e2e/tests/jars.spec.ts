@@ -1,0 +1,61 @@
+import { expect, test } from '@playwright/test';
+import { readFileSync } from 'node:fs';
+import { Cook } from './cook';
+
+const SOY = 'Raw ground, washed, soy milk';
+
+test('a batch is filled into the cook’s own vessels; what finds no place is said', async ({ page }) => {
+  const cook = await Cook.enter(page, 'demo');
+  await cook.plans(SOY);
+  await cook.starts();
+  await cook.goesOnUntil(/^Jar/);
+  const fill = page.getByRole('region', { name: 'Into which jars' });
+  await expect(fill).toContainText('Litre jar');
+  await fill.getByRole('button', { name: 'one Litre jar less' }).click();
+  await expect(fill).toContainText('find no place');
+  await fill.getByRole('button', { name: 'one Half-litre jar more' }).click();
+  await expect(fill.getByLabel('1 of Half-litre jar')).toBeVisible();
+  await fill.getByRole('button', { name: 'one Half-litre jar more' }).click();
+  await expect(fill).not.toContainText('find no place');
+  // Written at once: a reload forgets nothing.
+  await page.reload();
+  await expect(fill.getByLabel('2 of Half-litre jar')).toBeVisible();
+  await cook.finishes();
+  await cook.go('/');
+  const mine = page.getByRole('button', { name: /batch 18/ }).filter({ hasNotText: 'pulp' });
+  await expect(mine).toHaveCount(3);
+});
+
+test('a jar is poured over into a box for the freezer, and taken back; glass is warned of', async ({ page }) => {
+  const cook = await Cook.enter(page, 'demo');
+  const jars = await cook.jars().count();
+  await cook.jars().nth(3).click();
+  await cook.press('Put it elsewhere');
+  await expect(page.getByRole('dialog')).toContainText('This is glass: it cracks in the freezer.');
+  await page.getByRole('dialog').getByRole('button', { name: 'Pour it over' }).click();
+  await page.getByRole('combobox', { name: 'into' }).selectOption({ label: 'Freezer box, empty' });
+  await cook.types('how much', '150');
+  await page.getByRole('dialog').getByRole('button', { name: 'Pour it over' }).click();
+  await expect(page.getByText('150 ml poured over.')).toBeVisible();
+  await page.getByRole('dialog').getByRole('button', { name: 'Close' }).click();
+  await expect(cook.jars()).toHaveCount(jars + 1);
+  await cook.press('Take it back');
+  await expect(cook.jars()).toHaveCount(jars);
+});
+
+test('a label says what it is, and its code finds the jar', async ({ page }) => {
+  const cook = await Cook.enter(page, 'demo');
+  await cook.jars().first().click();
+  const sheet = page.getByRole('dialog');
+  const code = await sheet.locator('dt', { hasText: 'Code' }).locator('xpath=following-sibling::dd').innerText();
+  const coming = page.waitForEvent('download');
+  await cook.press('Its label');
+  const pdf = readFileSync(await (await coming).path(), 'latin1');
+  expect(pdf.startsWith('%PDF-')).toBe(true);
+  for (const words of [`(${code})`, 'Use by', 'Made', 'Contains soy.', 'solids']) expect(pdf).toContain(words);
+  await cook.press('Close');
+  await page.getByRole('searchbox', { name: 'Find a jar by its code' }).fill('zzzzz');
+  await expect(page.getByRole('alert').filter({ hasText: 'No jar with the code' })).toBeVisible();
+  await page.getByRole('searchbox', { name: 'Find a jar by its code' }).fill(` ${code.toLowerCase()}`);
+  await expect(sheet).toContainText(code);
+});
