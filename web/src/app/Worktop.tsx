@@ -4,6 +4,7 @@ import { nameOfTask, soakOf, timerOf, useOpen } from '../live/running';
 import type { Running } from '../live/running';
 import { Alarm } from './Alarm';
 import { ClockWatch } from './ClockWatch';
+import { Reminders } from './Reminders';
 import { useNow } from '../clock';
 
 /** Always there: what soaks, what runs, what is next. The timers live here and nowhere else. */
@@ -21,6 +22,7 @@ export function Worktop() {
     >
       {bench && <Alarm batches={open} now={now} />}
       {bench && <ClockWatch open={open} />}
+      {bench && <Reminders batches={open} now={now} />}
       {shown.map((b) => (
         <Tile key={b.batch.id} b={b} now={now} />
       ))}

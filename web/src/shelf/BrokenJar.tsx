@@ -2,7 +2,7 @@ import { now } from '../clock';
 import { appendToJar } from '../store/jars';
 import { NotSaved } from '../ui/NotSaved';
 import { useWrite } from '../ui/useWrite';
-import type { BrokenJar as Broken } from './useShelf';
+import type { BrokenJar as Broken } from '../live/shelf';
 
 /** A jar whose log cannot be folded: it is named, and can be cleared away; no other is touched by it. */
 export function BrokenJar({ j }: { readonly j: Broken }) {

@@ -4,8 +4,8 @@ import { isPulp } from '@ironpan/core/kitchen';
 import { join, millilitres, percent, THROWN_WHY } from '@ironpan/core/words';
 import { countClosed } from '../store/batches';
 import { useLive } from '../live/live';
-import { useMonth } from './useShelf';
-import type { ShelfJar } from './useShelf';
+import { useMonth } from '../live/shelf';
+import type { ShelfJar } from '../live/shelf';
 
 /** How the shelf is doing, from the logs alone. */
 export function Doing({ jars, now }: { readonly jars: readonly ShelfJar[]; readonly now: number }) {

@@ -3,8 +3,8 @@ import { foodStyle } from '../drawings/foodStyle';
 import { Barred, JarShape, Stamp, TubShape } from '../drawings/Jar';
 import { PLANK, ROW } from './boardSizes';
 import type { BoardSize } from './boardSizes';
-import { amountLeft, saidOf, shortTime, tagOf } from './say';
-import type { ShelfJar } from './useShelf';
+import { amountLeft, saidOf, shortTime, tagOf } from '../live/say';
+import type { ShelfJar } from '../live/shelf';
 
 const CHIP = {
   good: { background: 'var(--leaf-soft)', color: 'var(--leaf-text)' },

@@ -14,15 +14,15 @@ import { BrokenJar } from './BrokenJar';
 import { WhatLasts } from './lasting/WhatLasts';
 import { Doing } from './Doing';
 import { JarSheet } from './sheet/JarSheet';
-import { DOINGS } from './sheet/doings';
-import type { Doing as SheetDoing } from './sheet/doings';
+import { DOINGS } from '../live/doings';
+import type { Doing as SheetDoing } from '../live/doings';
 import { inJarOrder } from './jarOrder';
 import type { JarOrder } from './jarOrder';
 import { Next } from './Next';
 import { OnBoard } from './OnBoard';
 import { Soaking } from './Soaking';
 import { Tools } from './Tools';
-import { useShelf } from './useShelf';
+import { useShelf } from '../live/shelf';
 
 /** What there is: milk in the fridge, pulp beside it, what stands soaking, and what to do next. */
 export function ShelfPage() {

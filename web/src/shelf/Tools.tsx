@@ -8,7 +8,7 @@ import { useWrite } from '../ui/useWrite';
 import { JAR_ORDERS } from './jarOrder';
 import type { JarOrder } from './jarOrder';
 import { printLabels } from './labels/print';
-import type { ShelfJar } from './useShelf';
+import type { ShelfJar } from '../live/shelf';
 
 interface ToolsProps {
   readonly jars: readonly ShelfJar[];

@@ -1,5 +1,5 @@
 import { milkOf } from '@ironpan/core/words';
-import type { ShelfJar } from './useShelf';
+import type { ShelfJar } from '../live/shelf';
 
 /** In which order the jars stand. */
 export const JAR_ORDERS = { left: 'by time left', milk: 'by milk', batch: 'by batch' } as const;

@@ -2,7 +2,7 @@ import { labelText, milkName, milkOf, upper } from '@ironpan/core/words';
 import { now } from '../../clock';
 import { download } from '../../ui/download';
 import { labelDate } from '../../ui/times';
-import type { ShelfJar } from '../useShelf';
+import type { ShelfJar } from '../../live/shelf';
 import type { Label } from './labelPdf';
 
 /** What stands on a jar's label in this kitchen, at this hour. */

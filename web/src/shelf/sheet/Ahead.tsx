@@ -3,7 +3,7 @@ import { layersText, milkOf } from '@ironpan/core/words';
 import { useMemo } from 'react';
 import { foodStyle } from '../../drawings/foodStyle';
 import { JarShape } from '../../drawings/Jar';
-import type { ShelfJar } from '../useShelf';
+import type { ShelfJar } from '../../live/shelf';
 
 const HOURS = [1, 6, 24, 72] as const;
 const W = 54;

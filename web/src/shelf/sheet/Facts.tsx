@@ -2,8 +2,8 @@ import { HYGIENE, jarCode, layersText, PLACE_WORDS } from '@ironpan/core/words';
 import { plain } from '@ironpan/core/units';
 import { now } from '../../clock';
 import { fullDate } from '../../ui/times';
-import { amountLeft, timeLeft } from '../say';
-import type { ShelfJar } from '../useShelf';
+import { amountLeft, timeLeft } from '../../live/say';
+import type { ShelfJar } from '../../live/shelf';
 
 /** What it is, where it stands and how long it has. */
 export function Facts({ j }: { readonly j: ShelfJar }) {

@@ -2,7 +2,7 @@ import { plain } from '@ironpan/core/units';
 import { grams, join, percent } from '@ironpan/core/words';
 import { useState } from 'react';
 import { NumberField } from '../../ui/NumberField';
-import type { ShelfJar } from '../useShelf';
+import type { ShelfJar } from '../../live/shelf';
 import { Foot } from './Foot';
 import { useSay } from './useSay';
 

@@ -8,7 +8,7 @@ import { foodStyle } from '../../drawings/foodStyle';
 import { useLive } from '../../live/live';
 import { keepDraft, readDraft } from '../../store/drafts';
 import { ChoiceButtons } from '../../ui/ChoiceButtons';
-import type { ShelfJar } from '../useShelf';
+import type { ShelfJar } from '../../live/shelf';
 import { LayerLines } from './LayerLines';
 import { ScaleRow } from './ScaleRow';
 import { Foot } from './Foot';

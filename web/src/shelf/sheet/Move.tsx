@@ -8,7 +8,7 @@ import { useLive } from '../../live/live';
 import { useKit } from '../../live/useKitchen';
 import { fridgeLog } from '../../store/jars';
 import { NumberField } from '../../ui/NumberField';
-import type { ShelfJar } from '../useShelf';
+import type { ShelfJar } from '../../live/shelf';
 import { Foot } from './Foot';
 import { useSay } from './useSay';
 

@@ -10,7 +10,7 @@ import { ChoiceButtons } from '../../ui/ChoiceButtons';
 import { InstantField } from '../../ui/InstantField';
 import { NumberField } from '../../ui/NumberField';
 import { whenOf } from '../../ui/times';
-import type { ShelfJar } from '../useShelf';
+import type { ShelfJar } from '../../live/shelf';
 import { Foot } from './Foot';
 import { useSay } from './useSay';
 

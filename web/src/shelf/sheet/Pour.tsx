@@ -1,7 +1,7 @@
 import { useState } from 'react';
 import { NotSaved } from '../../ui/NotSaved';
 import { NumberField } from '../../ui/NumberField';
-import type { ShelfJar } from '../useShelf';
+import type { ShelfJar } from '../../live/shelf';
 import { useSay } from './useSay';
 
 const POURS = [100, 200, 250] as const;

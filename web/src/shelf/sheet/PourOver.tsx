@@ -14,8 +14,8 @@ import { notSaved } from '../../ui/notSaved';
 import { SelectField } from '../../ui/SelectField';
 import { tell } from '../../ui/toast';
 import { useWrite } from '../../ui/useWrite';
-import type { ShelfJar } from '../useShelf';
-import { seen } from '../useShelf';
+import type { ShelfJar } from '../../live/shelf';
+import { seen } from '../../live/shelf';
 import { Foot } from './Foot';
 
 interface PourOverProps {

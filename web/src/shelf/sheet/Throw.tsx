@@ -6,7 +6,7 @@ import { useNow } from '../../clock';
 import { ChoiceButtons } from '../../ui/ChoiceButtons';
 import { InstantField } from '../../ui/InstantField';
 import { whenOf } from '../../ui/times';
-import type { ShelfJar } from '../useShelf';
+import type { ShelfJar } from '../../live/shelf';
 import { Foot } from './Foot';
 import { useSay } from './useSay';
 

@@ -2,7 +2,7 @@ import { plain } from '@ironpan/core/units';
 import { limitText, outText } from '@ironpan/core/words';
 import { now } from '../../clock';
 import { whenOf } from '../../ui/times';
-import type { ShelfJar } from '../useShelf';
+import type { ShelfJar } from '../../live/shelf';
 
 const PARTS = [
   ['beforeD', 'before it was filled', 'var(--amber)'],

@@ -7,7 +7,7 @@ import { notSaved } from '../../ui/notSaved';
 import { tell } from '../../ui/toast';
 import { useWrite } from '../../ui/useWrite';
 import type { Write } from '../../ui/useWrite';
-import type { ShelfJar } from '../useShelf';
+import type { ShelfJar } from '../../live/shelf';
 
 export type Say = (what: JarHappening | readonly JarHappening[], text: string, after?: () => void) => void;
 

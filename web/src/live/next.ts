@@ -1,24 +1,13 @@
 import { saysFine } from '@ironpan/core/batch';
 import { groupBy } from '@ironpan/core/numerics';
 import { duration, join } from '@ironpan/core/words';
-import { nameOfTask, soakOf, timerOf } from '../live/running';
-import type { Running } from '../live/running';
+import type { Answers } from '../store/answers';
+import { soakItems, stepItem } from './nextBatch';
+import type { Running } from './running';
 import { amountLeft } from './say';
-import type { Doing } from './sheet/doings';
-import type { ShelfJar } from './useShelf';
+import type { ToDo } from './toDo';
+import type { ShelfJar } from './shelf';
 
-/** One thing to do, and by when. */
-export interface ToDo {
-  readonly key: string;
-  readonly at: number;
-  /** Stands before all that has an hour: somebody might drink it. */
-  readonly urgent: boolean;
-  readonly text: string;
-  readonly more: string;
-  readonly jar?: string;
-  readonly begin?: Doing;
-  readonly to?: string;
-}
 const HOUR = 3_600_000;
 const DAY = 24 * HOUR;
 /** Raw pulp is boiled well before its time is over. */
@@ -27,15 +16,31 @@ const BOIL_AHEAD_S = 6 * 3600;
 const FIRST_LOOK_AFTER = 4 * HOUR;
 /** Less than this is drunk, not frozen, ml. */
 const WORTH_FREEZING_ML = 250;
+/** A firm layer of this share of the fill cakes if it is left; shaken once a day it does not (common practice). */
+const CAKES_FROM = 0.03;
 
 /** What to do next, from all that stands and soaks and runs: what nobody may drink first, then by the hour. */
 export function nextOf(jars: readonly ShelfJar[], batches: readonly Running[], now: number): readonly ToDo[] {
   const all = [
     ...jars.flatMap((j) => jarItem(j, now)),
+    ...jars.flatMap((j) => shakeItem(j, now)),
     ...lookItem(jars, now),
-    ...batches.flatMap((b) => batchItem(b, now)),
+    ...batches.flatMap((b) => [...stepItem(b, now), ...soakItems(b, now)]),
   ];
   return together(all).sort((a, b) => Number(b.urgent) - Number(a.urgent) || a.at - b.at || a.key.localeCompare(b.key));
+}
+/** Those that are asked now, and those that were put off or refused. */
+export function asked(
+  items: readonly ToDo[],
+  answers: Answers,
+  now: number,
+): { readonly open: readonly ToDo[]; readonly off: readonly ToDo[] } {
+  const isOff = (i: ToDo): boolean =>
+    i.keys.every((k) => {
+      const a = answers[k];
+      return a !== undefined && (a.until === null ? !i.urgent : a.until > now);
+    });
+  return { open: items.filter((i) => !isOff(i)), off: items.filter(isOff) };
 }
 
 /** Jars of one milk that want the same are one line, by the first of them; its sheet leads to the next. */
@@ -43,45 +48,75 @@ function together(all: readonly ToDo[]): ToDo[] {
   return [...groupBy(all, (i) => (i.jar === undefined ? i.key : `${i.urgent} ${i.text}`)).values()].flatMap((same) => {
     const [first, ...more] = [...same].sort((a, b) => a.at - b.at || a.key.localeCompare(b.key));
     if (!first) return [];
-    return [more.length === 0 ? first : { ...first, more: `${same.length} jars; the first: ${first.more}` }];
+    if (more.length === 0) return [first];
+    // One press says it of the first alone; the next then is the first.
+    return [{ ...first, keys: same.map((i) => i.key), more: `${same.length} jars; the first: ${first.more}` }];
   });
 }
+
+type Item = Omit<ToDo, 'keys'>;
+const one = (i: Item): ToDo => ({ ...i, keys: [i.key] });
 
 function jarItem(j: ShelfJar, now: number): readonly ToDo[] {
   const left = j.now.keep?.s ?? Infinity;
   const of = { key: j.jar.id, jar: j.jar.id, urgent: false };
   const what = `${j.name}, batch ${j.batch.number}`;
   const throwAway = { ...of, at: now, urgent: true, begin: 'throw' as const, text: `Throw away ${what}` };
-  if (j.now.turned) return [{ ...throwAway, more: `${amountLeft(j)}: a look said that it has turned` }];
-  if (left <= 0) return [{ ...throwAway, more: `${amountLeft(j)}, past its time` }];
+  if (j.now.turned) return [one({ ...throwAway, more: `${amountLeft(j)}: a look said that it has turned` })];
+  if (left <= 0) return [one({ ...throwAway, more: `${amountLeft(j)}, past its time` })];
   if (j.danger)
     return [
-      {
+      one({
         ...of,
         at: now,
         urgent: true,
         text: `Boil ${what} now, or throw it away`,
         more: `not boiled enough: ${join(duration(j.now.boilS))} more at the true boil. Do not drink it as it is`,
-      },
+      }),
     ];
   if (!j.now.done)
     return [
-      {
+      one({
         ...of,
         at: now + Math.max(0, left - BOIL_AHEAD_S) * 1000,
         text: `Boil or throw away the ${what}`,
         more: `raw: ${join(duration(j.now.boilS))} from the true boil before you eat or dry it`,
-      },
+        done: {
+          say: { is: 'boiled', forS: j.now.boilS },
+          told: `Boiled ${join(duration(j.now.boilS))}.`,
+        },
+      }),
     ];
   if (left * 1000 >= DAY) return [];
   const freezes = !j.pulp && j.now.place !== 'freezer' && j.now.leftMl >= WORTH_FREEZING_ML;
   return [
-    {
+    one({
       ...of,
       at: now + left * 1000,
       text: `${j.pulp ? 'Use up' : 'Drink'} ${what}`,
-      more: `${amountLeft(j)}, ${join(duration(left))} left${freezes ? ': or freeze what you will not drink' : ''}`,
-    },
+      more: `${amountLeft(j)}, ${join(duration(left))} left`,
+      done: { say: { is: 'finished' }, told: `${j.name} finished.` },
+      ...(freezes && { or: { text: 'or freeze what you will not drink', begin: 'move' as const } }),
+    }),
+  ];
+}
+/** What has settled firm is shaken once a day, so that it does not cake. */
+function shakeItem(j: ShelfJar, now: number): readonly ToDo[] {
+  const still = now - j.now.stillSince;
+  if (j.pulp || j.danger || j.now.turned || j.now.place === 'freezer' || (j.now.keep?.s ?? 0) <= 0 || still < DAY)
+    return [];
+  const firm = (j.layers ?? []).reduce((x, l) => x + (l.kind === 'sediment' ? l.share : 0), 0);
+  if (firm < CAKES_FROM) return [];
+  return [
+    one({
+      key: `shake ${j.jar.id} ${j.now.stillSince}`,
+      at: now,
+      urgent: false,
+      jar: j.jar.id,
+      text: `Shake the ${j.name}, batch ${j.batch.number}`,
+      more: `still for ${join(duration(still / 1000))}: what lies on the bottom cakes if it is left`,
+      done: { say: { is: 'shaken', cameBack: 'wholly' }, told: 'Shaken.' },
+    }),
   ];
 }
 
@@ -104,41 +139,15 @@ function lookItem(jars: readonly ShelfJar[], now: number): readonly ToDo[] {
   const day = Math.floor((now - j.jar.filledAt) / DAY) + 1;
   const again = j.now.looks.some((l) => saysFine(l.look)) ? '' : 'its first look, ';
   return [
-    {
-      key: `look ${j.jar.id}`,
+    one({
+      // Refused for today, it is asked for again tomorrow.
+      key: `look ${j.jar.id} ${day}`,
       at: now,
       urgent: false,
       jar: j.jar.id,
       begin: 'look',
       text: `Look at the ${j.name}, batch ${j.batch.number}`,
       more: `${again}day ${day}: ten seconds${due.length > 1 ? `; ${due.length - 1} more milk${due.length > 2 ? 's' : ''} after it` : ''}`,
-    },
-  ];
-}
-
-function batchItem(b: Running, now: number): readonly ToDo[] {
-  const t = b.progress.current;
-  if (!t) return [];
-  const of = { key: b.batch.id, to: `/bench/${b.batch.id}`, urgent: false };
-  const soak = soakOf(b, now);
-  if (soak) {
-    const after = b.progress.tasks[b.progress.tasks.indexOf(t) + 1];
-    return [
-      {
-        ...of,
-        at: now + (soak.plannedS - soak.elapsedS) * 1000,
-        text: after ? nameOfTask(after) : 'The soak ends',
-        more: `${b.batch.name}, when the soak is done`,
-      },
-    ];
-  }
-  const timer = timerOf(b, now);
-  return [
-    {
-      ...of,
-      at: timer ? now + timer.leftS * 1000 : now,
-      text: timer ? `${nameOfTask(t)} ends` : nameOfTask(t),
-      more: b.batch.name,
-    },
+    }),
   ];
 }

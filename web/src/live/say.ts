@@ -1,5 +1,5 @@
 import { grams, join, layersText, milkName, milkOf, millilitres, roughly } from '@ironpan/core/words';
-import type { ShelfJar } from './useShelf';
+import type { ShelfJar } from './shelf';
 
 /** How long a jar still keeps. */
 export const timeLeft = (j: ShelfJar): string => {

@@ -1,11 +1,12 @@
 import { describe, expect, test } from '@jest/globals';
-import { layDemo } from '../../src/demo/lay';
-import { nextOf } from '../../src/shelf/next';
-import { inJarOrder } from '../../src/shelf/jarOrder';
-import { seen } from '../../src/shelf/useShelf';
-import type { ShelfJar } from '../../src/shelf/useShelf';
-import { appendToJar, fridgeLog, standingJars } from '../../src/store/jars';
-import { kitchenForEach } from '../setup';
+import { layDemo } from '../src/demo/lay';
+import { asked, nextOf } from '../src/live/next';
+import { answer, readAnswers } from '../src/store/answers';
+import { inJarOrder } from '../src/shelf/jarOrder';
+import { seen } from '../src/live/shelf';
+import type { ShelfJar } from '../src/live/shelf';
+import { appendToJar, fridgeLog, standingJars } from '../src/store/jars';
+import { kitchenForEach } from './setup';
 
 kitchenForEach('next');
 const T = Date.UTC(2026, 4, 1, 9);
@@ -45,7 +46,7 @@ describe('what to do next, from the demo’s shelf', () => {
     await layDemo(T);
     const late = T + 20 * 24 * HOUR;
     expect(nextOf(await shelf(late), [], late).every((n) => n.text.startsWith('Throw away'))).toBe(true);
-    const soon = nextOf(await shelf(T), [], T).find((n) => n.more.includes('freeze'));
+    const soon = nextOf(await shelf(T), [], T).find((n) => n.or !== undefined);
     expect(soon?.text).toMatch(/^Drink /);
   });
   test('jars by time left, by milk or by batch', async () => {
@@ -56,5 +57,40 @@ describe('what to do next, from the demo’s shelf', () => {
     const batches = inJarOrder(jars, 'batch').map((j) => j.batch.number);
     expect(batches).toEqual([...batches].sort((a, b) => b - a));
     expect(new Set(inJarOrder(jars, 'milk').map((j) => j.jar.id)).size).toBe(jars.length);
+  });
+  test('put off, it is asked again at its hour; refused, never; what nobody may drink cannot be refused', async () => {
+    await layDemo(T);
+    const late = T + 20 * 24 * HOUR;
+    const items = nextOf(await shelf(T), [], T);
+    const [first, second] = items;
+    if (!first || !second) throw new Error('nothing to do');
+    await answer(first.keys, { until: T + 3 * HOUR, at: T }, T);
+    await answer(second.keys, { until: null, at: T }, T);
+    const said = await readAnswers();
+    expect(asked(items, said, T).off.map((i) => i.key)).toEqual([first.key, second.key]);
+    expect(asked(items, said, T + 4 * HOUR).off.map((i) => i.key)).toEqual([second.key]);
+    await answer(second.keys, null, T);
+    expect(asked(items, await readAnswers(), T + 4 * HOUR).off).toEqual([]);
+    const urgent = nextOf(await shelf(late), [], late);
+    await answer(
+      urgent.flatMap((i) => i.keys),
+      { until: null, at: late },
+      late,
+    );
+    expect(asked(urgent, await readAnswers(), late).open).toHaveLength(urgent.length);
+  });
+  test('answers are forgotten after a season', async () => {
+    await answer(['a'], { until: null, at: T }, T);
+    await answer(['b'], { until: null, at: T + 100 * 24 * HOUR }, T + 100 * 24 * HOUR);
+    expect(Object.keys(await readAnswers())).toEqual(['b']);
+  });
+  test('what lies firm on the bottom is shaken once a day; shaken, it is asked no more until tomorrow', async () => {
+    await layDemo(T);
+    const soon = T + 30 * HOUR;
+    const shakes = async (at: number) => nextOf(await shelf(at), [], at).filter((n) => n.text.startsWith('Shake'));
+    const [first] = await shakes(soon);
+    expect(first?.done?.say).toMatchObject({ is: 'shaken' });
+    await appendToJar(first?.jar ?? '', { is: 'shaken', cameBack: 'wholly' }, soon);
+    expect((await shakes(soon + HOUR)).map((n) => n.jar)).not.toContain(first?.jar);
   });
 });

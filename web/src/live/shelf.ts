@@ -6,7 +6,7 @@ import { milkName, milkOf, streamName } from '@ironpan/core/words';
 import { useMemo } from 'react';
 import { fridgeLog, jarsFilledSince, standingJars } from '../store/jars';
 import type { JarLog, JarWithLog } from '../store/jars';
-import { useLive } from '../live/live';
+import { useLive } from './live';
 
 export interface ShelfJar extends JarWithLog {
   readonly now: JarNow;

@@ -1,0 +1,17 @@
+import { useMemo } from 'react';
+import { readAnswers } from '../store/answers';
+import { useLive } from './live';
+import { asked, nextOf } from './next';
+import type { ToDo } from './toDo';
+import type { Running } from './running';
+import type { ShelfJar } from './shelf';
+
+/** What to do next as it stands now, and what was put off. */
+export function useNext(
+  jars: readonly ShelfJar[],
+  batches: readonly Running[],
+  now: number,
+): { readonly open: readonly ToDo[]; readonly off: readonly ToDo[] } {
+  const answers = useLive(['answers'], readAnswers).data;
+  return useMemo(() => asked(nextOf(jars, batches, now), answers ?? {}, now), [jars, batches, answers, now]);
+}
