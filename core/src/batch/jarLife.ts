@@ -21,8 +21,8 @@ import type { Spending } from './account';
 import type { FilledJar, FridgeLine, FrozenBatch, JarEvent, JarPlace, ThrownReason } from './events';
 import { fold } from './fold';
 import { endOfJar, standing } from './log';
-import { expectedOf, saysTurned } from './looks';
-import type { Expected, Look } from './looks';
+import { expectedOf, measuredOf, saysTurned } from './looks';
+import type { Expected, Look, MeasuredTold } from './looks';
 import { foodsIn, pouredTogether } from './vessels';
 import { firstSpot, outsOf, stretches } from './whereabouts';
 import type { Spot, Stretch } from './whereabouts';
@@ -37,6 +37,8 @@ export interface SeenLook {
   /** How long it had stood since it was filled, poured from or shaken: by the clock, and as water at 20 °C, s. */
   readonly stoodS: number;
   readonly stillS: number;
+  /** What was measured of it; null: nothing was. */
+  readonly measured: MeasuredTold | null;
 }
 /** A cap that was lifted off it: what each part weighs and holds, shares 0..1. */
 export interface Lifted {
@@ -137,7 +139,8 @@ export function jarNow(
       account.moved();
     } else if (e.is === 'looked') {
       const stoodS = Math.max(0, (since - stillSince) / 1000);
-      looks.push({ id: e.id, at: e.at, look: e.look, expected: expected(), stoodS, stillS: s.stillS });
+      const measured = e.look.measured ? measuredOf(e.look.measured, s, ctx) : null;
+      looks.push({ id: e.id, at: e.at, look: e.look, expected: expected(), stoodS, stillS: s.stillS, measured });
       turned ||= saysTurned(e.look);
       seenLayers = e.look.layers ?? seenLayers;
     } else if (e.is !== 'tempered') {

@@ -1,3 +1,5 @@
+import { driedSolids, funnelTells, gPerMlOf, solidsOf, weighedSolids } from '../steps';
+import type { Dried, FullMeasure, FunnelRuns, FunnelTold, Share } from '../steps';
 import { beanyWord, bodyOf, bodyWord, fillHeightMm, gritWord, layersOf, slipWord, sweetWord } from '../steps';
 import type { BeanyWord, BodyWord, Ctx, GritWord, Layer, SlipWord, SweetWord } from '../steps';
 import { volumeMl } from '../kitchen';
@@ -22,7 +24,34 @@ export interface Look {
   readonly sweet?: SweetWord;
   readonly liked?: Liked;
   readonly signs?: readonly Sign[];
+  /** What was measured of it: its body by a funnel, its strength by drying a spoonful or by weighing a full measure. */
+  readonly measured?: Measured;
   readonly note?: string;
+}
+/** Figures as they were read; what they say is worked out. */
+export interface Measured {
+  readonly funnel?: FunnelRuns;
+  readonly dried?: Dried;
+  readonly full?: FullMeasure;
+}
+/** What was measured, beside what was expected of that milk at that moment. */
+export interface MeasuredTold {
+  readonly body: { readonly told: FunnelTold; readonly expected: number | null } | null;
+  readonly solids: readonly { readonly by: 'dried' | 'full'; readonly told: Share; readonly expected: number }[];
+}
+/** What the figures of a look say of a stream. */
+export function measuredOf(m: Measured, s: Stream, ctx: Ctx): MeasuredTold {
+  const told = m.funnel ? funnelTells(m.funnel, gPerMlOf(s)) : null;
+  const expected = solidsOf(s);
+  const dried = m.dried ? driedSolids(m.dried) : null;
+  const full = m.full ? weighedSolids(m.full, s) : null;
+  return {
+    body: told && m.funnel ? { told, expected: bodyOf(s, m.funnel.c, ctx)?.relative ?? null } : null,
+    solids: [
+      ...(dried ? [{ by: 'dried' as const, told: dried, expected }] : []),
+      ...(full ? [{ by: 'full' as const, told: full, expected }] : []),
+    ],
+  };
 }
 /** The scales a cook answers on, each in its order. */
 export const LOOK_SCALES = ['thick', 'slip', 'grit', 'beany', 'sweet', 'liked'] as const;

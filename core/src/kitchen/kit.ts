@@ -43,6 +43,8 @@ export interface Kit {
   readonly things: readonly Thing[];
   /** Which thing of each kind a plan means when it does not name one. */
   readonly use: Readonly<Record<ThingKind, string>>;
+  /** A narrow funnel that was calibrated: seconds of its runs; absent: none was. */
+  readonly funnel?: { readonly waterS: readonly number[]; readonly syrupS: readonly number[]; readonly syrup: 20 | 40 };
   readonly rev: number;
 }
 

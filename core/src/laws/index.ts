@@ -82,6 +82,7 @@ export {
 export type { CoolingPlace, CoolingWay } from './cooling';
 export { wetCooling, WETNESS } from './evaporating';
 export { FRIDGE, inFridge } from './warmsFridge';
+export { funnelFrom, perSecond, SYRUPS, syrupMm2S, throughIn } from './funnel';
 export {
   FREEZER_C,
   spoilagePace,

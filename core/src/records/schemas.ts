@@ -49,6 +49,14 @@ const thing = Joi.alternatives().conditional('.is', {
   switch: THING_KINDS.map((k) => ({ is: k, then: thingOf(k) })),
   otherwise: Joi.object({ is: Joi.valid(...THING_KINDS) }).unknown(),
 });
+const runs = () => Joi.array().items(number(0.1, 3600)).min(1).max(12);
+const calibration = object({ waterS: runs(), syrupS: runs(), syrup: Joi.valid(20, 40) });
+const weighed = (names: readonly string[]) => object(Object.fromEntries(names.map((n) => [n, number(0, 50_000)])));
+const measured = object({
+  funnel: object({ runsS: runs(), c: number(-5, 100), cal: calibration }).optional(),
+  dried: weighed(['emptyG', 'wetG', 'dryG']).optional(),
+  full: weighed(['emptyG', 'waterG', 'milkG']).optional(),
+}).min(1);
 const kitKeys = {
   v: Joi.valid(2),
   id: Joi.valid('kit'),
@@ -58,6 +66,7 @@ const kitKeys = {
   prices: Joi.object().pattern(id(), number(0, 10_000)),
   things: Joi.array().items(thing).min(6).max(60).unique('id'),
   use: object(Object.fromEntries(THING_KINDS.map((k) => [k, id()]))),
+  funnel: calibration.optional(),
   rev: number(0, 1e9),
 };
 const beliefs = Joi.object().pattern(
@@ -191,6 +200,7 @@ const look = exactly<Look>({
     .max(SIGNS.length)
     .unique()
     .optional(),
+  measured: measured.optional(),
   note: Joi.string().max(2000).optional(),
 }).custom((l: Look, h) => (saysNothing(l) ? h.error('look.nothing') : l));
 type JarEventOf<K extends JarEvent['is']> = JarEventRecord & { readonly is: K };

@@ -57,6 +57,8 @@ export {
   sweetWord,
 } from './processes/sensed';
 export type { BeanyWord, GritWord, SweetWord } from './processes/sensed';
+export { calibrationFault, driedSolids, funnelTells, gPerMlOf, solidsOf, weighedSolids } from './processes/measured';
+export type { Calibration, Dried, FullMeasure, FunnelRuns, FunnelTold, Share } from './processes/measured';
 export { capSetsBelowC } from './processes/capping';
 export type { Layer, LayerKind } from '../laws';
 export * from './limits';

@@ -34,6 +34,11 @@ const COOLING_MUTATIONS = [
   ['warmsFridge.ts', '(spareW * tau) / c2', '(1.05 * spareW * tau) / c2'],
   ['warmsFridge.ts', '(c1 * c2) / (c1 + c2) / ua', '(1.05 * c1 * c2) / (c1 + c2) / ua'],
 ] as const;
+/** And of those in funnel.test.ts. */
+const FUNNEL_MUTATIONS = [
+  ['funnel.ts', '40: { mPaS: 6.15', '40: { mPaS: 6.46'],
+  ['funnel.ts', 'waterMm2S / syrupS', '(1.05 * waterMm2S) / syrupS'],
+] as const;
 /** The same for the laws whose known answers stand in starch.test.ts. */
 const STARCH_MUTATIONS = [
   ['thickening.ts', '0.25 + 0.0058', '0.2625 + 0.0058'],
@@ -71,6 +76,7 @@ const ALL = [
   ...MUTATIONS.map((m) => [...m, 'knownAnswers.test.ts'] as const),
   ...STARCH_MUTATIONS.map((m) => [...m, 'starch.test.ts'] as const),
   ...LAYERING_MUTATIONS.map((m) => [...m, 'layering.test.ts'] as const),
+  ...FUNNEL_MUTATIONS.map((m) => [...m, 'funnel.test.ts'] as const),
   ...COOLING_MUTATIONS.map((m) => [...m, 'cooling.test.ts'] as const),
   [...CONTROL, 'knownAnswers.test.ts'] as const,
   [...CONTROL, 'starch.test.ts'] as const,

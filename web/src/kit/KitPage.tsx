@@ -6,6 +6,7 @@ import { Loading } from '../ui/State';
 import { TextField } from '../ui/TextField';
 import { plain } from '@ironpan/core/units';
 import { NotSaved } from '../ui/NotSaved';
+import { FunnelPart } from './FunnelPart';
 import { Preferences } from './Preferences';
 import { OwnFoods } from './OwnFoods';
 import { Prices } from './Prices';
@@ -60,6 +61,7 @@ export function KitPage() {
         <div className="flex flex-col gap-4">
           <Things kit={kit} onChange={change} />
           <OwnFoods />
+          <FunnelPart kit={kit} onChange={change} />
           <Prices kit={kit} onChange={change} />
           <YourData />
         </div>

@@ -3,7 +3,17 @@ import type { FilledJar, FrozenBatch, SeenLook } from '@ironpan/core/batch';
 import { isPulp } from '@ironpan/core/kitchen';
 import { approachRanges, clearAt, fittedApproach, judgedClear } from '@ironpan/core/learning';
 import { coldHours, serumShare } from '@ironpan/core/steps';
-import { clearText, duration, join, layersText, partsText, saidOn, SCALES, SIGN_WORDS } from '@ironpan/core/words';
+import {
+  clearText,
+  duration,
+  join,
+  layersText,
+  measuredText,
+  partsText,
+  saidOn,
+  SCALES,
+  SIGN_WORDS,
+} from '@ironpan/core/words';
 import { useMemo } from 'react';
 import { now } from '../clock';
 import { whenOf } from './times';
@@ -48,6 +58,14 @@ export function Looks({ looks, jar, batch }: LooksProps) {
                   </div>,
                 ];
               })}
+              {l.measured &&
+                measuredText(l.measured).map(([what, seen, expected]) => (
+                  <div key={what} className="contents">
+                    <dt>{what}</dt>
+                    <dd className="font-semibold">{seen}</dd>
+                    <dd className="quiet">{expected}</dd>
+                  </div>
+                ))}
               {l.look.layers && (
                 <div className="contents">
                   <dt>Layers</dt>

@@ -10,6 +10,7 @@ import { keepDraft, readDraft } from '../../store/drafts';
 import { ChoiceButtons } from '../../ui/ChoiceButtons';
 import type { ShelfJar } from '../../live/shelf';
 import { LayerLines } from './LayerLines';
+import { Measure } from './Measure';
 import { ScaleRow } from './ScaleRow';
 import { Foot } from './Foot';
 import { useSay } from './useSay';
@@ -20,6 +21,7 @@ interface Draft {
   readonly shaken: CameBack | null;
 }
 const EMPTY: Draft = { look: {}, shaken: null };
+const NOT_MEASURED = {};
 
 /** How a jar is: ten seconds, one hand, nothing to type. What was expected is marked; what is not said stays unsaid. */
 export function Look({ j, onDone }: { readonly j: ShelfJar; readonly onDone: () => void }) {
@@ -101,6 +103,7 @@ export function Look({ j, onDone }: { readonly j: ShelfJar; readonly onDone: () 
           />
         </>
       )}
+      {expected && <Measure j={j} measured={look.measured ?? NOT_MEASURED} onSay={(measured) => set({ measured })} />}
       <WordsMean scales={scalesOf(j)} />
       <label className="mb-3 block">
         <span className="small quiet block">A note, if you like</span>
