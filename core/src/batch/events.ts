@@ -103,7 +103,13 @@ export const CAME_BACK = ['wholly', 'partly', 'not'] as const;
 export type JarEvent = Line & { readonly jar: string } & (
     | { readonly is: 'poured'; readonly ml: number }
     /** `placeC`, °C: null where the place has a log of its own (the fridge). */
-    | { readonly is: 'moved'; readonly place: JarPlace; readonly placeC: number | null }
+    | {
+        readonly is: 'moved';
+        readonly place: JarPlace;
+        readonly placeC: number | null;
+        /** Frozen in bricks of so many g. */
+        readonly eachG?: number;
+      }
     /** It stood this warm from one instant to another, for this jar alone; `to` null: until it is moved. */
     | {
         readonly is: 'tempered';
@@ -116,7 +122,10 @@ export type JarEvent = Line & { readonly jar: string } & (
     | { readonly is: 'boiled'; readonly forS: number }
     | { readonly is: 'heated'; readonly toC: number; readonly holdS: number }
     | { readonly is: 'shaken'; readonly cameBack: (typeof CAME_BACK)[number] }
-    | { readonly is: 'lifted'; readonly capG: number | null }
+    /** `into`: the jar that its cap is from then on; absent: nobody kept it. */
+    | { readonly is: 'lifted'; readonly capG: number | null; readonly into?: string }
+    /** Pulp dried in a layer in an oven; `flourG`: as it was weighed, null: it was not. */
+    | { readonly is: 'dried'; readonly ovenC: number; readonly layerCm: number; readonly flourG: number | null }
     /** So much of it was poured over into another vessel, a jar of its own from then on or one that stood there already. */
     | { readonly is: 'decanted'; readonly into: string; readonly ml: number }
     /** Another jar was poured into this one: what it was, as it was at that moment, and the foods it is made from. */

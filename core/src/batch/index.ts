@@ -17,7 +17,7 @@ export type { SoakingNow, HoldingNow } from './underWay';
 export { jobsOf, oneCookS, thingsOf } from './jobs';
 export type { Job } from './jobs';
 export { jarsOf } from './jars';
-export { jarNow, layersAhead } from './jarLife';
+export { capOf, dryingOf, jarNow, layersAhead } from './jarLife';
 export { foodsIn, freezesUpToMl, pouredOver, splitInto } from './vessels';
 export type { Chosen, Split } from './vessels';
 export type { JarNow, Lifted, SeenLook } from './jarLife';

@@ -8,6 +8,7 @@ import {
   contextOf,
   fillHeightMm,
   isDone,
+  isFlour,
   keepBy,
   layersOf,
   makeStep,
@@ -84,6 +85,10 @@ export interface JarNow {
   /** What is in it, and the foods it is made from. */
   readonly stream: Stream;
   readonly foods: readonly Material[];
+  /** Frozen in bricks: how heavy each is, and how many are left; null: it is not. */
+  readonly bricks: { readonly eachG: number; readonly n: number } | null;
+  /** It was dried: it keeps dry and closed, by no rule of milk. */
+  readonly flour: boolean;
   /** What was poured into it from other jars, in words. */
   readonly mixedWith: readonly string[];
 }
@@ -117,6 +122,7 @@ export function jarNow(
   let spot = firstSpot(jar);
   let spotSince = jar.filledAt;
   let turned = false;
+  let eachG: number | null = null;
   let seenLayers: readonly Layer[] | null = null;
   let lifted: Lifted | null = null;
   const looks: SeenLook[] = [];
@@ -136,6 +142,7 @@ export function jarNow(
     if (e.is === 'moved') {
       if (isWarm(e.place) !== isWarm(spot.place)) spotSince = e.at;
       spot = { place: e.place, own: e.placeC };
+      eachG = e.place === 'freezer' ? (e.eachG ?? null) : null;
       account.moved();
     } else if (e.is === 'looked') {
       const stoodS = Math.max(0, (since - stillSince) / 1000);
@@ -180,6 +187,8 @@ export function jarNow(
     capSetsBelowC: capSetsBelowC(s, ctx),
     stream: s,
     foods: foodsIn(s, batch),
+    bricks: eachG === null || eachG <= 0 ? null : { eachG, n: Math.ceil(massG(s) / eachG - 1e-6) },
+    flour: isFlour(s),
     mixedWith: standing(events).flatMap((e) => (e.is === 'merged' ? [e.name] : [])),
   };
 }
@@ -239,7 +248,9 @@ function happens(s: Stream, e: JarEvent, jar: FilledJar, batch: FrozenBatch): St
     case 'heated':
       return run(s, [makeStep('heat', 'heat', { of: IN, toC: e.toC, holdS: e.holdS })], batch);
     case 'lifted':
-      return run(s, [makeStep('lift', 'lift', { of: IN, into: 'cap', standS: 0, ...weighed(s, e.capG) })], batch);
+      return lifting(s, e.capG, batch)[IN] ?? portion(s, 0);
+    case 'dried':
+      return driedTo(run(s, [makeStep('dry', 'dry', { of: IN, ovenC: e.ovenC, layerCm: e.layerCm })], batch), e.flourG);
     case 'shaken':
     case 'moved':
     case 'tempered':
@@ -250,6 +261,35 @@ function happens(s: Stream, e: JarEvent, jar: FilledJar, batch: FrozenBatch): St
     case 'undone':
       return s;
   }
+}
+/** Both streams of a lifted cap, by their names. */
+function lifting(s: Stream, capG: number | null, batch: FrozenBatch): Readonly<Record<string, Stream>> {
+  const step = makeStep('lift', 'lift', { of: IN, into: CAP_STREAM, standS: 0, ...weighed(s, capG) });
+  const recipe = { materials: batch.recipe.materials, larder: [], steps: [step] };
+  return fold(recipe, { kit: batch.kit, beliefs: batch.beliefs, start: { [IN]: { ...s, readyAtS: 0 } } }).products;
+}
+const CAP_STREAM = 'cap';
+/** The cap that comes off what is in a jar, weighed or as it is reckoned; null: none has set. */
+export function capOf(s: Stream, capG: number | null, batch: FrozenBatch): Stream | null {
+  const cap = lifting(s, capG, batch)[CAP_STREAM];
+  return cap && massG(cap) > 0 ? { ...cap, stillS: 0 } : null;
+}
+/** How long pulp takes to dry so, s, and how much flour comes of it, g. */
+export function dryingOf(
+  s: Stream,
+  how: { readonly ovenC: number; readonly layerCm: number },
+  batch: FrozenBatch,
+): { readonly dryS: number; readonly flourG: number; readonly trayM2: number } {
+  const recipe = { materials: batch.recipe.materials, larder: [], steps: [makeStep('dry', 'dry', { of: IN, ...how })] };
+  const o = fold(recipe, { kit: batch.kit, beliefs: batch.beliefs, start: { [IN]: { ...s, readyAtS: 0 } } });
+  const f = o.stages[0]?.figures;
+  return { dryS: f?.dryS ?? 0, flourG: f?.flourG ?? 0, trayM2: f?.trayM2 ?? 0 };
+}
+/** Weighed, it is as dry as that says: only water can differ. */
+function driedTo(s: Stream, flourG: number | null): Stream {
+  if (flourG === null) return s;
+  const solids = massG(s) - s.boundWaterG - s.freeWaterG;
+  return { ...s, freeWaterG: 0, boundWaterG: Math.max(0, flourG - solids) };
 }
 /** A cap that was weighed says how rich it is: with what stays behind, its fat is all the jar had. */
 function weighed(s: Stream, capG: number | null): { readonly capFat?: number } {

@@ -46,6 +46,8 @@ export function commandKey(h: Happening | JarHappening): string {
       return `decanted ${h.into} ${h.ml}`;
     case 'merged':
       return `merged ${h.with}`;
+    case 'dried':
+      return `dried ${h.ovenC} ${h.layerCm}`;
     case 'poured':
       return `poured ${h.ml}`;
     case 'undone':

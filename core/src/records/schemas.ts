@@ -212,6 +212,7 @@ const JAR_EVENTS: { readonly [K in JarEvent['is']]: Joi.ObjectSchema } = {
     is: 'moved',
     place: Joi.valid(...JAR_PLACES),
     placeC: placeC.allow(null),
+    eachG: amount().optional(),
   }),
   tempered: exactly<JarEventOf<'tempered'>>({
     ...jarHappened,
@@ -230,7 +231,19 @@ const JAR_EVENTS: { readonly [K in JarEvent['is']]: Joi.ObjectSchema } = {
     holdS: number(0, 4 * 3600),
   }),
   shaken: exactly<JarEventOf<'shaken'>>({ ...jarHappened, is: 'shaken', cameBack: Joi.valid(...CAME_BACK) }),
-  lifted: exactly<JarEventOf<'lifted'>>({ ...jarHappened, is: 'lifted', capG: amount().allow(null) }),
+  lifted: exactly<JarEventOf<'lifted'>>({
+    ...jarHappened,
+    is: 'lifted',
+    capG: amount().allow(null),
+    into: id().optional(),
+  }),
+  dried: exactly<JarEventOf<'dried'>>({
+    ...jarHappened,
+    is: 'dried',
+    ovenC: number(20, 200),
+    layerCm: number(0.1, 10),
+    flourG: amount().allow(null),
+  }),
   decanted: exactly<JarEventOf<'decanted'>>({ ...jarHappened, is: 'decanted', into: id(), ml: amount() }),
   merged: exactly<JarEventOf<'merged'>>({
     ...jarHappened,

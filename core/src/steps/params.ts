@@ -32,7 +32,7 @@ export interface Params {
   pool: { of: string; into: string; share: number };
   boil: { of: string; holdS: number; vigour: Vigour; pot: string; hob: string };
   heat: { of: string; toC: number; holdS: number; pot: string; hob: string };
-  skim: { of: string; how: 'stir in' | 'lift off'; takeG: number };
+  skim: { of: string; how: 'stir in' | 'lift off' | 'keep'; takeG: number };
   cool: {
     of: string;
     how: CoolingWay;

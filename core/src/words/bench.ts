@@ -121,7 +121,11 @@ export function instruction(
     case 'skim':
       return step.params.how === 'stir in'
         ? { title: 'Stir in skin and foam', say: 'Stir skin and foam back into the milk.', cue: null }
-        : { title: 'Lift off skin and foam', say: `Lift off about ${join(grams(step.params.takeG))}.`, cue: null };
+        : {
+            title: 'Lift off skin and foam',
+            say: `Lift off about ${join(grams(step.params.takeG))}.${step.params.how === 'keep' ? ' Lay it on a plate and put it in the fridge: it is food.' : ''}`,
+            cue: null,
+          };
     case 'cool':
       return {
         title: ofWhat('Cool', step, recipe),

@@ -11,13 +11,14 @@ export function shortTime(j: ShelfJar): string {
   if (j.now.turned) return 'turned';
   if (j.danger) return 'boil it';
   const s = j.now.keep?.s;
-  return s === undefined ? '' : s <= 0 ? 'past' : join(roughly(s));
+  return s === undefined ? (j.now.flour ? 'dry' : '') : s <= 0 ? 'past' : join(roughly(s));
 }
 /** What is left in a jar. */
 export const amountLeft = (j: ShelfJar): string => join(j.pulp ? grams(j.now.leftG) : millilitres(j.now.leftMl));
 /** What hangs at its neck: whose it is, and which of its milks where it is not the plain one. */
 export function tagOf(j: ShelfJar, short = false): { readonly name: string; readonly part: string } {
   if (short && !j.pulp) return { name: milkOf(j.batch.recipe), part: '' };
+  if (j.now.flour) return { name: `${j.name}, dried`, part: '' };
   if (j.pulp) return { name: `${j.now.hygiene === 'touched' ? 'boiled' : j.now.hygiene} ${j.name}`, part: '' };
   return { name: milkName(milkOf(j.batch.recipe)), part: j.part === '' ? `batch ${j.batch.number}` : j.part };
 }

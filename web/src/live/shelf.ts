@@ -1,6 +1,6 @@
 import { isPulp } from '@ironpan/core/kitchen';
 import { jarNow } from '@ironpan/core/batch';
-import type { FridgeLine, JarNow } from '@ironpan/core/batch';
+import type { FilledJar, FridgeLine, JarNow } from '@ironpan/core/batch';
 import type { Layer } from '@ironpan/core/steps';
 import { milkName, milkOf, streamName } from '@ironpan/core/words';
 import { useMemo } from 'react';
@@ -52,15 +52,18 @@ export function useShelf(nowMs: number): Shelf | undefined {
     };
   }, [data, fridge, minute]);
 }
+/** It stands among pulp and by-products: what was in a cloth, a cap of fat, a skin. */
+const isByProduct = (jar: Pick<FilledJar, 'stream' | 'product'>): boolean =>
+  isPulp(jar.stream) || jar.product === 'cap' || jar.product === 'skin';
 /** One jar as it stands at an instant. */
 export function seen(j: JarWithLog, fridge: readonly FridgeLine[], at: number): ShelfJar | BrokenJar {
   try {
     const now = jarNow(j.jar, j.events, j.batch, fridge, at);
     const left = now.keep?.s ?? Infinity;
-    const pulp = isPulp(j.jar.stream);
+    const pulp = isByProduct(j.jar);
     const danger = !pulp && !now.done;
     const over = now.turned || left <= 0 || danger;
-    const part = pulp || j.jar.product === 'milk' ? '' : streamName(j.jar.product, j.batch.recipe);
+    const part = isPulp(j.jar.stream) || j.jar.product === 'milk' ? '' : streamName(j.jar.product, j.batch.recipe);
     return {
       ...j,
       now,
@@ -82,6 +85,7 @@ function stampOf(now: JarNow, left: number, danger: boolean): ShelfJar['stamp'] 
   if (danger) return { word: 'NOT BOILED', stop: true };
   if (left <= 0) return { word: 'PAST', stop: true };
   if (!now.done) return { word: 'BOIL FIRST', stop: true };
+  if (now.flour) return { word: 'DRY', stop: false };
   if (now.hygiene === 'raw') return { word: 'RAW', stop: false };
   return now.hygiene === 'touched' ? { word: 'TOUCHED', stop: false } : null;
 }

@@ -1,4 +1,4 @@
-import { endOfJar, foodsIn, jarNow, lastSeq, pouredOver } from '@ironpan/core/batch';
+import { capOf, endOfJar, foodsIn, jarNow, lastSeq, pouredOver } from '@ironpan/core/batch';
 import type { JarHappening } from '@ironpan/core/batch';
 import { volumeMl } from '@ironpan/core/kitchen';
 import type { BatchRecord, JarEventRecord, JarRecord } from '@ironpan/core/records';
@@ -105,6 +105,28 @@ export function pourTogether(
     }
     await keepFates([fromId, intoId]);
     return { from: fromId, into: intoId, ids, fresh: false, ml: some };
+  });
+}
+
+/** Lifts the set cap off a jar: it is a jar of its own, cream, where the first one stands. */
+export function liftCap(jarId: string, capG: number | null, at: number): Promise<PouredOver> {
+  const d = db();
+  return d.transaction('rw', tables(d), async (): Promise<PouredOver> => {
+    const a = await open(d, jarId);
+    const now = jarNow(a.jar, a.log, a.batch, await fridgeLog(), at);
+    const cap = capOf(now.stream, capG, a.batch);
+    if (!cap) throw new RangeError('no cap has set');
+    const into = newId('jar');
+    const ml = volumeMl(cap);
+    const vesselMl = Math.ceil((ml * 1.2) / 100) * 100;
+    await d.jars.add({
+      ...{ v: 3, id: into, batch: a.jar.batch, product: 'cap', vesselMl, filledMl: ml },
+      ...{ filledAt: at, stream: cap, vessel: '', glass: false, from: jarId },
+    });
+    await d.standing.put({ jar: into });
+    const ids = [await write(d, a, jarId, { is: 'lifted', capG, into }, at)];
+    await keepFates([jarId, into]);
+    return { from: jarId, into, ids, fresh: true, ml };
   });
 }
 

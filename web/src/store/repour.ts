@@ -1,4 +1,4 @@
-import { jarNow, pouredOver } from '@ironpan/core/batch';
+import { capOf, jarNow, pouredOver } from '@ironpan/core/batch';
 import { volumeMl } from '@ironpan/core/kitchen';
 import type { BatchRecord } from '@ironpan/core/records';
 import type { KitchenDb } from './db';
@@ -15,11 +15,14 @@ export async function repour(d: KitchenDb, batch: BatchRecord): Promise<readonly
     const parent = j.from === null ? undefined : await d.jars.get(j.from);
     if (!parent) continue;
     const log = await d.jarEvents.where('jar').equals(parent.id).toArray();
-    const line = log.find((e) => e.is === 'decanted' && e.into === j.id);
-    if (line?.is !== 'decanted') continue;
+    const line = log.find((e) => (e.is === 'decanted' || e.is === 'lifted') && e.into === j.id);
+    if (line?.is !== 'decanted' && line?.is !== 'lifted') continue;
     const before = log.filter((e) => e.seq < line.seq);
     const now = jarNow(parent, before, batch, fridge, line.at);
-    const stream = pouredOver(now.stream, line.ml, j.stream.hygiene !== 'touched' || now.hygiene === 'touched');
+    const stream =
+      line.is === 'lifted'
+        ? (capOf(now.stream, line.capG, batch) ?? j.stream)
+        : pouredOver(now.stream, line.ml, j.stream.hygiene !== 'touched' || now.hygiene === 'touched');
     await d.jars.put({ ...j, stream, filledMl: volumeMl(stream) });
   }
   return over.map((j) => j.id);

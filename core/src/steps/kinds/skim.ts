@@ -1,28 +1,32 @@
-import { at, away, flowOf, massG, portion } from '../../kitchen';
+import { at, away, flowOf, massG, merge, portion } from '../../kitchen';
 import { choice, gramsOf, stream } from '../specs';
 import type { StepKind } from '../types';
+
+/** What a kept skin is from then on. */
+const SKIN = 'skin';
 
 /** Skin or foam stirred in or lifted off. */
 export const skim: StepKind<'skim'> = {
   kind: 'skim',
   label: 'Skin and foam',
-  what: 'Stirs skin and foam back in, or lifts them off (weighed as milk; both are practised).',
+  what: 'Stirs skin and foam back in, or lifts them off, to throw away or to keep as food (weighed as milk; all three are practised).',
   station: 'cook',
   params: {
     of: stream('what', 'milk'),
-    how: choice('skin and foam', ['stir in', 'lift off'], 'stir in'),
+    how: choice('skin and foam', ['stir in', 'lift off', 'keep'], 'stir in'),
     takeG: gramsOf('lifted off', 15, 2000),
   },
   nothing: { how: 'stir in' },
   along: true,
   reads: (p) => [p.of],
-  writes: (p) => [p.of],
+  writes: (p) => (p.how === 'keep' ? [p.of, SKIN] : [p.of]),
   run(id, p, get) {
     const s = get(p.of);
-    const share = p.how === 'lift off' && massG(s) > 0 ? Math.min(1, p.takeG / massG(s)) : 0;
+    const share = p.how !== 'stir in' && massG(s) > 0 ? Math.min(1, p.takeG / massG(s)) : 0;
+    const kept = p.how === 'keep' && share > 0 ? portion(s, share) : null;
     return {
-      writes: [[p.of, portion(s, 1 - share)]],
-      flows: share > 0 ? [flowOf(id, at(p.of), away('skimmed'), portion(s, share))] : [],
+      writes: [[p.of, portion(s, 1 - share)], ...(kept ? [[SKIN, merge(get(SKIN), kept)] as const] : [])],
+      flows: share > 0 ? [flowOf(id, at(p.of), kept ? at(SKIN) : away('skimmed'), portion(s, share))] : [],
       tasks: [{ id: 'skim', durationS: 60, hands: 'busy', timed: false }],
       figures: { takenG: share * massG(s) },
     };

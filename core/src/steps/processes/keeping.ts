@@ -1,4 +1,4 @@
-import { capacityOf, inhibitorLeftOf, multiplier, thingOf, volumeMl } from '../../kitchen';
+import { capacityOf, inhibitorLeftOf, massG, multiplier, thingOf, volumeMl, waterG } from '../../kitchen';
 import type { Draft, Stream } from '../../kitchen';
 import { materialById } from '../../materials';
 import type { Keeps } from '../../materials';
@@ -45,8 +45,13 @@ export interface Keeping {
   /** What the kitchen learns it as: the milk and the state of the food that limits it. */
   readonly thing: string;
 }
+/** Drier than this nothing grows in it, water as a share (water activity of flours; common practice: 14 % at most). */
+const DRY_WATER = 0.14;
+/** Food that was opened and dried: no rule of milk says how long it keeps. */
+export const isFlour = (s: Stream): boolean => s.openedShare > 0 && massG(s) > 0 && waterG(s) / massG(s) < DRY_WATER;
 /** What limits the keeping of this stream: the weakest of its materials, by hygiene. */
 export function keepingOf(s: Stream, ctx: Ctx): Keeping | null {
+  if (isFlour(s)) return null;
   const done = isDone(s);
   let least: Keeping | null = null;
   let capDays = Infinity;

@@ -1,4 +1,5 @@
-import { HYGIENE, jarCode, layersText, PLACE_WORDS } from '@ironpan/core/words';
+import { solidsOf } from '@ironpan/core/steps';
+import { grams, HYGIENE, jarCode, join, layersText, percent, PLACE_WORDS } from '@ironpan/core/words';
 import { plain } from '@ironpan/core/units';
 import { now } from '../../clock';
 import { fullDate } from '../../ui/times';
@@ -16,9 +17,11 @@ export function Facts({ j }: { readonly j: ShelfJar }) {
       <Line label="State" text={j.danger ? 'not boiled enough' : HYGIENE[j.now.hygiene]} />
       <Line label="Filled" text={fullDate(j.jar.filledAt)} />
       <Line label="Stands" text={`${PLACE_WORDS[j.now.place]}, ${plain(j.now.placeC, 1)} °C`} />
-      <Line label={raw ? 'To boil within' : 'Time left'} text={timeLeft(j)} />
+      {!j.now.flour && <Line label={raw ? 'To boil within' : 'Time left'} text={timeLeft(j)} />}
       {!raw && j.now.keep && j.now.keep.s > 0 && <Line label="Use by" text={fullDate(now() + j.now.keep.s * 1000)} />}
       <Line label="Code" text={jarCode(j.jar.id)} />
+      {j.pulp && <Line label="Water in it" text={join(percent(1 - solidsOf(j.now.stream)))} />}
+      {j.now.bricks && <Line label="In bricks" text={`${j.now.bricks.n} of ${join(grams(j.now.bricks.eachG))}`} />}
       {!j.pulp && <Line label="Still since" text={fullDate(j.now.stillSince)} />}
       {j.layers && (
         <Line label={j.now.seenLayers ? 'Layers, as seen' : 'Layers, expected'} text={layersText(j.layers)} />

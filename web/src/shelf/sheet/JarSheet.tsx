@@ -1,4 +1,5 @@
-import { duration, join, milkOf, upper } from '@ironpan/core/words';
+import { duration, grams, join, milkOf, upper, usesText } from '@ironpan/core/words';
+import { isPulp } from '@ironpan/core/kitchen';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { Barred, JarShape, Stamp, TubShape } from '../../drawings/Jar';
@@ -11,6 +12,7 @@ import { printLabels } from '../labels/print';
 import type { ShelfJar } from '../../live/shelf';
 import { Ahead } from './Ahead';
 import type { Doing } from '../../live/doings';
+import { Dry } from './Dry';
 import { Facts } from './Facts';
 import { Look } from './Look';
 import { Lift, LiftedText } from './Lift';
@@ -21,6 +23,7 @@ import { PourOver } from './PourOver';
 import { Throw } from './Throw';
 import { TimeAccount } from './TimeAccount';
 import { useSay } from './useSay';
+import type { Say } from './useSay';
 
 const TITLES: Readonly<Record<Doing, string>> = {
   look: 'How is it?',
@@ -29,6 +32,7 @@ const TITLES: Readonly<Record<Doing, string>> = {
   move: 'Put it elsewhere',
   lift: 'The cap lifted off',
   over: 'Pour it over',
+  dry: 'Dry it in the oven',
   throw: 'Thrown away',
 };
 
@@ -56,6 +60,7 @@ export function JarSheet({ j, begin, onClose }: JarSheetProps) {
       {doing === 'out' && <Out j={j} onDone={back} />}
       {doing === 'move' && <Move j={j} onDone={back} onPourOver={() => setDoing('over')} />}
       {doing === 'lift' && <Lift j={j} onDone={back} />}
+      {doing === 'dry' && <Dry j={j} onDone={back} />}
       {doing === 'over' && <PourOver j={j} onDone={back} onEmpty={onClose} />}
       {doing === 'throw' && <Throw j={j} onDone={onClose} onBack={back} />}
     </Dialog>
@@ -123,9 +128,16 @@ function Whole({
         <Act onClick={() => onDo('move')}>Put it elsewhere</Act>
         {j.tone !== 'past' && <Act onClick={() => onDo('over')}>Pour it over</Act>}
         <Act onClick={() => label.run('its label', () => printLabels([j], { sheet: false }))}>Its label</Act>
+        {!raw && isPulp(j.now.stream) && !j.now.flour && <Act onClick={() => onDo('dry')}>Dry it</Act>}
+        {j.now.bricks !== null && (
+          <Act
+            onClick={() => takeBrick(j, say)}
+          >{`Take out ${join(grams(Math.min(j.now.bricks.eachG, j.now.leftG)))}`}</Act>
+        )}
         {capIsSet(j) && <Act onClick={() => onDo('lift')}>Lift the cap</Act>}
         <Act onClick={() => onDo('throw')}>Thrown away</Act>
       </div>
+      {j.pulp && <p className="mt-2">{usesText(j.jar.product, j.now, j.batch.recipe)}</p>}
       <LiftedText j={j} />
       <TimeAccount j={j} />
       {!j.pulp && <Ahead j={j} />}
@@ -148,6 +160,13 @@ function Whole({
 function capIsSet(j: ShelfJar): boolean {
   const { capSetsBelowC, placeC } = j.now;
   return capSetsBelowC !== null && placeC <= capSetsBelowC && (j.layers ?? []).some((l) => l.kind === 'cream');
+}
+/** One brick out of the freezer: so much less is in it. */
+function takeBrick(j: ShelfJar, say: Say): void {
+  const { bricks, leftG, leftMl } = j.now;
+  if (!bricks) return;
+  if (bricks.n <= 1) say({ is: 'finished' }, 'The last one is out.');
+  else say({ is: 'poured', ml: (leftMl * bricks.eachG) / leftG }, 'One is out of the freezer.');
 }
 interface ActProps {
   readonly onClick: () => void;

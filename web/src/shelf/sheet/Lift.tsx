@@ -1,7 +1,12 @@
 import { plain } from '@ironpan/core/units';
 import { grams, join, percent } from '@ironpan/core/words';
 import { useState } from 'react';
+import { now } from '../../clock';
+import { liftCap, takePouringBack } from '../../store/decant';
+import type { PouredOver } from '../../store/decant';
 import { NumberField } from '../../ui/NumberField';
+import { notSaved } from '../../ui/notSaved';
+import { tell } from '../../ui/toast';
 import type { ShelfJar } from '../../live/shelf';
 import { Foot } from './Foot';
 import { useSay } from './useSay';
@@ -10,7 +15,13 @@ import { useSay } from './useSay';
 export function Lift({ j, onDone }: { readonly j: ShelfJar; readonly onDone: () => void }) {
   const [weighed, setWeighed] = useState<number | null>(null);
   const { say, write } = useSay(j);
+  const [keeps, setKeeps] = useState(true);
   const set = j.now.capSetsBelowC;
+  const lifted = (p: PouredOver): void => {
+    const back = (): void => void takePouringBack(p, now()).catch((e: unknown) => tell(notSaved('that', e)));
+    tell('The cap is lifted.', { label: 'Take it back', run: back });
+    onDone();
+  };
   return (
     <>
       <p className="mb-3">
@@ -28,10 +39,18 @@ export function Lift({ j, onDone }: { readonly j: ShelfJar; readonly onDone: () 
           onChange={setWeighed}
         />
       </div>
+      <label className="mb-3 flex min-h-11 cursor-pointer items-center gap-2">
+        <input type="checkbox" className="checkbox" checked={keeps} onChange={(e) => setKeeps(e.target.checked)} />
+        keep the cap: it stands on the shelf as a jar of its own
+      </label>
       <Foot
         write={write}
         keep="It is lifted"
-        onKeep={() => say({ is: 'lifted', capG: weighed }, 'The cap is lifted.', onDone)}
+        onKeep={() =>
+          keeps
+            ? write.run('that the cap is lifted', () => liftCap(j.jar.id, weighed, now()), lifted)
+            : say({ is: 'lifted', capG: weighed }, 'The cap is lifted.', onDone)
+        }
         onBack={onDone}
       />
     </>

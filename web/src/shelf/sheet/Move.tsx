@@ -23,6 +23,7 @@ export function Move({ j, onDone, onPourOver }: MoveProps) {
   const kit = useKit();
   const fridge = useLive(['fridge'], fridgeLog).data;
   const { say, write } = useSay(j);
+  const [eachG, setEach] = useState<number | null>(null);
   const [roomC, setRoomC] = useState<number | null>(null);
   if (!kit || !fridge) return null;
   const warm = roomC ?? kit.roomC;
@@ -57,7 +58,16 @@ export function Move({ j, onDone, onPourOver }: MoveProps) {
                   className="btn btn-outline btn-lg min-w-40"
                   disabled={here}
                   onClick={() =>
-                    say({ is: 'moved', place, placeC: placeC[place] }, `${upper(PLACE_WORDS[place])} now.`, onDone)
+                    say(
+                      {
+                        is: 'moved',
+                        place,
+                        placeC: placeC[place],
+                        ...(place === 'freezer' && eachG !== null && { eachG }),
+                      },
+                      `${upper(PLACE_WORDS[place])} now.`,
+                      onDone,
+                    )
                   }
                 >
                   {here ? 'It is there' : 'Put it there'}
@@ -74,9 +84,19 @@ export function Move({ j, onDone, onPourOver }: MoveProps) {
                       </button>
                     </p>
                   )}
-                  <p className="small mt-1">
+                  <div className="small mt-1">
+                    {j.pulp && (
+                      <NumberField
+                        label="in bricks of, if you like"
+                        value={eachG}
+                        unit="g"
+                        low={10}
+                        high={Math.max(10, Math.floor(j.now.leftG))}
+                        onChange={setEach}
+                      />
+                    )}
                     Two months at most; thaw it in the fridge, about {join(duration(24 * 3600))}, and shake it.
-                  </p>
+                  </div>
                 </>
               )}
             </li>
