@@ -26,9 +26,11 @@ export function tagOf(j: ShelfJar, short = false): { readonly name: string; read
 export function saidOf(j: ShelfJar): string {
   const state = j.now.turned
     ? 'turned: throw it away'
-    : j.danger
-      ? 'not boiled enough: do not drink it'
-      : `${timeLeft(j)} left${j.now.done ? (j.now.hygiene === 'touched' ? ', touched again' : '') : ', raw'}`;
+    : j.now.flour
+      ? 'dried'
+      : j.danger
+        ? 'not boiled enough: do not drink it'
+        : `${timeLeft(j)} left${j.now.done ? (j.now.hygiene === 'touched' ? ', touched again' : '') : ', raw'}`;
   if (j.pulp || !j.layers || j.layers.length < 2) return state;
   return `${state}; ${j.now.seenLayers ? 'seen' : 'expected'}: ${layersText(j.layers)}`;
 }
