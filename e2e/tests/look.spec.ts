@@ -98,7 +98,7 @@ test('a sign that it has turned makes it the first thing to do, and says so from
   await expect(page.getByRole('button', { name: /^soy milk, batch 14, .*turned: throw it away/ })).toBeVisible();
   const first = page.getByRole('region', { name: 'Next' }).getByRole('listitem').first();
   await expect(first).toContainText('Throw away soy milk, batch 14');
-  await first.getByRole('button').click();
+  await first.getByRole('button').first().click();
   // Turned is already pressed: it is asked between when and when.
   await expect(page.getByRole('group', { name: 'It turned between' })).toBeVisible();
   await page.getByLabel('or last fine').fill('2026-03-01T08:00');

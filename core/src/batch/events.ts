@@ -152,4 +152,6 @@ export type JarEvent = Line & { readonly jar: string } & (
 export interface FridgeLine {
   readonly at: number;
   readonly placeC: number;
+  /** A logger said it: the warmest moment of that hour, °C; absent: it was set so. */
+  readonly hottestC?: number;
 }

@@ -52,7 +52,7 @@ export function stretches(
   fridge: readonly FridgeLine[],
   batch: FrozenBatch,
 ): readonly Stretch[] {
-  const turns = spot.own === null ? fridge.map((f) => f.at) : [];
+  const turns = spot.own === null ? between(fridge, from, to) : [];
   const cuts = [...turns, ...outs.flatMap((o) => [o.from, o.to])].filter((at) => at > from && at < to);
   const instants = [from, ...cuts.sort((a, b) => a - b), to];
   return instants.slice(1).flatMap((until, i): Stretch[] => {
@@ -63,9 +63,28 @@ export function stretches(
     return [{ from: begin, to: until, place: spot.place, out, usualC, placeC: out?.placeC ?? usualC }];
   });
 }
+/** When the fridge's log turned in a while: a logger's is long, and most of it is of other days. */
+function between(fridge: readonly FridgeLine[], from: number, to: number): readonly number[] {
+  const out: number[] = [];
+  for (let i = upTo(fridge, from); i < fridge.length && (fridge[i] as FridgeLine).at < to; i += 1)
+    out.push((fridge[i] as FridgeLine).at);
+  return out;
+}
 /** What the fridge's log said at an instant, °C; before it begins, what the batch's kitchen said. */
 export function fridgeAt(fridge: readonly FridgeLine[], at: number, batch: FrozenBatch): number {
-  let last: FridgeLine | null = null;
-  for (const f of fridge) if (f.at <= at && (last === null || f.at >= last.at)) last = f;
-  return last?.placeC ?? batch.kit.fridgeC;
+  return lineAt(fridge, at)?.placeC ?? batch.kit.fridgeC;
+}
+/** The line of a log, oldest first, that held at an instant; null: before it begins. */
+export const lineAt = (fridge: readonly FridgeLine[], at: number): FridgeLine | null =>
+  fridge[upTo(fridge, at) - 1] ?? null;
+/** How many lines of a log, oldest first, there were by an instant. */
+function upTo(fridge: readonly FridgeLine[], at: number): number {
+  let low = 0;
+  let high = fridge.length;
+  while (low < high) {
+    const mid = (low + high) >> 1;
+    if ((fridge[mid] as FridgeLine).at <= at) low = mid + 1;
+    else high = mid;
+  }
+  return low;
 }

@@ -5,6 +5,9 @@ export { readPlanFile, readPlan, writePlan, fileKey, PLAN_FORMAT, PLAN_VERSION }
 export type { PlanFile, ReadPlan } from './planFile';
 export { writeOutcome, OUTCOME_FORMAT } from './outcomeFile';
 export { planFileDocs } from './planFileDocs';
+export { loggerFaultText, loggerText } from './loggerText';
+export { readLogger } from './loggerFile';
+export type { DateOrder, InstantOf, Logged, LoggerFault, LoggerHow, LoggerRead } from './loggerFile';
 export { checksDocs } from './checksDocs';
 export { readPasted, stillAsks, withForm } from './pasted';
 export { pastedRecipe } from './pastedPlan';

@@ -334,7 +334,13 @@ export const SCHEMAS = {
     recipe: recipe(),
     updatedAt: instant(),
   }),
-  fridge: exactly<FridgeRecord>({ v: Joi.valid(1), id: id(), at: instant(), placeC }),
+  fridge: exactly<FridgeRecord>({
+    v: Joi.valid(1),
+    id: id(),
+    at: instant(),
+    placeC,
+    hottestC: placeC.optional(),
+  }),
   settings: exactly<SettingsRecord>({
     v: Joi.valid(1),
     id: Joi.valid('settings'),

@@ -1,9 +1,11 @@
 import type { Complaint, LeverMap, MapAsked, Moved, Range, RangeOf, Remedy, Said } from '@ironpan/core/questions';
+import type { LoggerRead } from '@ironpan/core/formats';
 import type { Here } from '@ironpan/core/kitchen';
 import type { Recipe } from '@ironpan/core/steps';
 import type { How } from '../store/transfer';
 import type { FileRead, KitchenAsked } from './kitchen.worker';
 import type { LastingAsked, LastingTold } from './lasting.worker';
+import type { LoggerAsked } from './logger.worker';
 import type { MovesAsked } from './moves.worker';
 import type { RangesAsked } from './ranges.worker';
 
@@ -69,6 +71,10 @@ export const askRanges = (asked: RangesAsked, onProgress?: Progress): Running<Ra
 /** How long the jars of one milk lasted: the curve, the fit, and up to when they may be trusted; null: nothing is known. */
 export const askLasting = (asked: LastingAsked): Running<LastingTold | null> =>
   ask(new Worker(new URL('./lasting.worker.ts', import.meta.url), { type: 'module' }), asked);
+
+/** A logger's file, read away from the screen. */
+export const askLogger = (asked: LoggerAsked): Running<LoggerRead> =>
+  ask(new Worker(new URL('./logger.worker.ts', import.meta.url), { type: 'module' }), asked);
 
 const moves = <T>(asked: MovesAsked, onProgress?: Progress): Running<T> =>
   ask(new Worker(new URL('./moves.worker.ts', import.meta.url), { type: 'module' }), asked, onProgress);

@@ -13,6 +13,7 @@ import { Board } from './Board';
 import { BrokenJar } from './BrokenJar';
 import { WhatLasts } from './lasting/WhatLasts';
 import { Doing } from './Doing';
+import { FridgePart } from './fridge/FridgePart';
 import { JarSheet } from './sheet/JarSheet';
 import { DOINGS } from '../live/doings';
 import type { Doing as SheetDoing } from '../live/doings';
@@ -80,7 +81,10 @@ export function ShelfPage() {
         <Next jars={here} batches={open} now={now} onOpen={openJar} />
       </aside>
       <div className="grid items-start gap-4 [grid-area:knows] wide:grid-cols-[minmax(0,1fr)_19rem]">
-        <WhatLasts />
+        <div className="flex min-w-0 flex-col gap-4">
+          <WhatLasts />
+          <FridgePart jars={here} now={now} />
+        </div>
         <Doing jars={here} now={now} />
       </div>
       {sheet && (

@@ -1,6 +1,6 @@
 import { plain } from '@ironpan/core/units';
 import { HYGIENE, lastsText, milkName, upper } from '@ironpan/core/words';
-import { useEffect, useMemo, useState } from 'react';
+import { useMemo, useState } from 'react';
 import { useLive } from '../../live/live';
 import { askLasting } from '../../offload';
 import type { Group } from '../../offload/lastingGroups';
@@ -8,20 +8,11 @@ import { databaseName } from '../../store/db';
 import { countFates } from '../../store/fates';
 import { realm } from '../../store/realm';
 import { SelectField } from '../../ui/SelectField';
+import { AFTER_PAGE_MS, useAfter } from '../../ui/useAfter';
 import { useAsked } from '../../ui/useAsked';
 import { HowItParts } from './HowItParts';
 import { LastsChart } from './LastsChart';
 
-/** The shelf comes first; who only passes through it starts nothing. */
-const AFTER_PAGE_MS = 1000;
-function useAfter(ms: number): boolean {
-  const [over, setOver] = useState(false);
-  useEffect(() => {
-    const t = setTimeout(() => setOver(true), ms);
-    return () => clearTimeout(t);
-  }, [ms]);
-  return over;
-}
 const nameOf = (g: Pick<Group, 'milk' | 'hygiene'>): string =>
   `${HYGIENE[g.hygiene].replace(', ', ' and ')} ${milkName(g.milk)}`;
 

@@ -1,0 +1,40 @@
+import { lineAt, linesOf } from '@ironpan/core/batch';
+import { db } from './db';
+import { keepFates } from './fates';
+import { newId } from './ids';
+import { readKit } from './kit';
+
+/**
+ * Writes what a logger told of the fridge: its hours take the place of what a logger said of them before; what was set
+ * in Kit stays, and holds again where the logger is silent. Jars that stand are reckoned by it from then on.
+ * @returns how many lines its readings came to
+ */
+export async function saveLogger(readings: readonly { readonly at: number; readonly c: number }[]): Promise<number> {
+  const d = db();
+  const [first, last] = [readings[0]?.at ?? 0, readings.at(-1)?.at ?? 0];
+  const kit = await readKit();
+  let written = 0;
+  const jars = await d.transaction('rw', d.fridge, d.standing, async () => {
+    const all = await d.fridge.orderBy('at').toArray();
+    const set = all.filter((l) => l.hottestC === undefined);
+    const old = all.filter((l) => l.hottestC !== undefined && l.at >= first - HOUR_MS && l.at <= last + HOUR_MS);
+    const elseC = (at: number): number => lineAt(set, at)?.placeC ?? kit.fridgeC;
+    const lines = linesOf(
+      readings,
+      elseC,
+      set.map((l) => l.at),
+    );
+    await d.fridge.bulkDelete(old.map((l) => l.id));
+    await d.fridge.bulkPut(lines.map((l) => ({ v: 1 as const, id: newId('fridge'), ...l })));
+    written = lines.length;
+    return d.standing.toCollection().primaryKeys();
+  });
+  // What stands spent its time otherwise than was thought; a few at a time, so that nothing waits.
+  for (let i = 0; i < jars.length; i += AT_ONCE)
+    await d.transaction('rw', [d.jars, d.jarEvents, d.batches, d.plans, d.fridge, d.fates], () =>
+      keepFates(jars.slice(i, i + AT_ONCE)),
+    );
+  return written;
+}
+const HOUR_MS = 3_600_000;
+const AT_ONCE = 10;
