@@ -59,3 +59,16 @@ test('a label says what it is, and its code finds the jar', async ({ page }) => 
   await page.getByRole('searchbox', { name: 'Find a jar by its code' }).fill(` ${code.toLowerCase()}`);
   await expect(sheet).toContainText(code);
 });
+
+test('an old label leads to what became of its jar, and a strange one to a plain word', async ({ page }) => {
+  const cook = await Cook.enter(page, 'demo');
+  await cook.jars().first().click();
+  const id = new URL(page.url()).searchParams.get('jar') ?? '';
+  await cook.press('Finished, all used');
+  await cook.go(`/?jar=${encodeURIComponent(id)}`);
+  await expect(page.getByText(/This jar stands here no more: it was finished/)).toBeVisible();
+  await page.getByRole('link', { name: 'Its batch, in the book' }).click();
+  await expect(page).toHaveURL(/\/book\//);
+  await cook.go('/?jar=nobody');
+  await expect(page.getByText('This label is of no jar of this kitchen.')).toBeVisible();
+});

@@ -1,6 +1,6 @@
 import { expectedApproach } from '../learning';
 import type { Approach, Lasted, SeenClear } from '../learning';
-import { coldHours, serumShare } from '../steps';
+import { COLD_C, coldHours, serumShare } from '../steps';
 import type { Hygiene } from '../kitchen';
 import type { FilledJar, FridgeLine, FrozenBatch, JarEvent, ThrownReason } from './events';
 import { jarNow, layersAhead } from './jarLife';
@@ -36,6 +36,8 @@ export interface Fate {
   readonly lasted: Lasted | null;
   /** How much of it had gone clear at each look that told its layers, and what was expected; null: no such look. */
   readonly parts: { readonly seen: readonly SeenClear[]; readonly expected: Approach } | null;
+  /** Always in the cold, or out of it for a while. */
+  readonly place: 'cold' | 'out';
   /** The lines of its log that this was read from. */
   readonly lines: number;
 }
@@ -85,9 +87,16 @@ export function fateOfJar(
     parts: looks.some((e) => e.look.layers)
       ? clearsOf(jar, usual, at(Math.max(...looks.map((e) => e.at))).looks)
       : null,
+    place: wasOut(told) ? 'out' : 'cold',
     lines: events.length,
   };
 }
+/** It was told of a while out of the cold, or stood there. */
+const wasOut = (told: readonly JarEvent[]): boolean =>
+  told.some(
+    (e) =>
+      (e.is === 'tempered' && e.placeC > COLD_C) || (e.is === 'moved' && (e.place === 'room' || e.place === 'bag')),
+  );
 /** What had happened by then; a while elsewhere counts whenever it was told. */
 const until = (events: readonly JarEvent[], t: number): readonly JarEvent[] =>
   events.filter((e) => e.at <= t || e.is === 'tempered' || e.is === 'undone').filter((e) => !isEnd(e));

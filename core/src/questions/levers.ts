@@ -85,7 +85,9 @@ function labelOf(s: Step, param: string, label: string, r: Recipe): string {
 }
 function leversIn(s: Step, r: Recipe): readonly Lever[] {
   const kind = kindOf(s.kind);
+  const idle = kind.idle?.(s.params) ?? [];
   return Object.entries(kind.params).flatMap(([param, spec]): Lever[] => {
+    if (idle.includes(param)) return [];
     if (spec.type === 'choice' && spec.lever) {
       const now = nameOf(s, param);
       // A way that needs a tool of its own is not proposed, but where it is used the others are tried beside it.
@@ -109,10 +111,9 @@ function leversIn(s: Step, r: Recipe): readonly Lever[] {
     }
     if (spec.type !== 'number' || !spec.lever) return [];
     const now = numberOf(s, param);
-    // The temperature of no water moves nothing, nor that of a place where it does not stand.
+    // The temperature of no water moves nothing.
     if (spec.unit === 'C' && 'waterG' in s.params && s.params.waterG <= 0) return [];
     if (spec.unit === 'C' && 'amountG' in s.params && s.params.amountG <= 0) return [];
-    if (param === 'placeC' && 'place' in s.params && s.params.place !== 'other') return [];
     const [low, high] = around(spec, now);
     return [
       {

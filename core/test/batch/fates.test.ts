@@ -19,6 +19,15 @@ const spent = (hours: number, events: readonly JarEvent[] = []): number => {
 };
 
 describe('how long a jar lasted, in days at 4 °C', () => {
+  test('always in the cold, or out of it for a while; what was poured together says nothing of either milk', () => {
+    const out = { is: 'tempered', where: 'table', placeC: 21, from: jar.filledAt + HOUR, to: jar.filledAt + 2 * HOUR };
+    expect(fate(fine(1, 20)).place).toBe('cold');
+    expect(fate(fine(1, 20), line(2, 21, out)).place).toBe('out');
+    expect(fate(fine(1, 20), line(2, 21, { ...out, placeC: 3 })).place).toBe('cold');
+    const merged = { is: 'merged', with: 'o', name: 'oat milk', stream: jar.stream, foods: [] };
+    expect(fate(fine(1, 20)).lasted).not.toBeNull();
+    expect(fate(line(1, 10, merged), fine(2, 20)).lasted).toBeNull();
+  });
   test('drunk in time: fine at least until it was finished (right-censored)', () => {
     const f = fate(line(1, 20, { is: 'poured', ml: 200 }), line(2, 50, { is: 'finished' }));
     expect(f.end).toBe('finished');

@@ -44,6 +44,7 @@ export function wholeRun(batch: BatchRecord, eachMin = 10): BatchEvent[] {
     ];
   });
 }
+const CAL = { waterS: [22.4, 22.5], syrupS: [28, 28.2], syrup: 40 } as const;
 /** A look that says everything there is to say. */
 export const WHOLE_LOOK: Look = {
   by: 'M',
@@ -59,6 +60,11 @@ export const WHOLE_LOOK: Look = {
   sweet: 'not',
   liked: 'yes',
   signs: ['fine'],
+  measured: {
+    funnel: { runsS: [24.5, 24.4], c: 5, cal: CAL },
+    dried: { emptyG: 40, wetG: 55, dryG: 41 },
+    full: { emptyG: 100, waterG: 600, milkG: 606 },
+  },
   note: 'nutty',
 };
 const onTheTable = { where: 'table', placeC: 25, from: T0 + 312 * MIN, to: T0 + 318 * MIN } as const;
@@ -79,6 +85,17 @@ export function sampleKitchen(): Kitchen {
     { id: 'p1', seq: 902, batch: 'b1', at: T0 + 62 * MIN, is: 'paused' },
     { id: 'p2', seq: 903, batch: 'b1', at: T0 + 63 * MIN, is: 'resumed' },
     { id: 'c1', seq: 904, batch: 'b1', at: T0 + 64 * MIN, is: 'clockSet', byMs: -3_600_000 },
+    {
+      ...{ id: 'm1', seq: 908, batch: 'b1', at: T0 + 64 * MIN, is: 'reading' as const },
+      reading: { id: 'g2', step: 'cool', task: 'cool', what: 'nowC', value: 60, atS: 120, source: 'cook' },
+    },
+    {
+      ...{ id: 'f1', seq: 930, batch: 'b1', at: T0 + 68 * MIN, is: 'filled' as const, step: 'jar', ofMl: 1400 },
+      into: [
+        { name: 'Litre jar', vesselMl: 1000, ml: 900, glass: true },
+        { name: 'Box', vesselMl: 450, ml: 405, glass: false },
+      ],
+    },
     { id: 's1', seq: 905, batch: 'b1', at: T0 + 65 * MIN, is: 'skipped', step: 'skim', why: 'other', text: 'no skin' },
     { id: 'k1', seq: 906, batch: 'b1', at: T0 + 66 * MIN, is: 'back', step: 'jar' },
     ...ran.filter((e) => 'step' in e && e.step === 'jar').map((e, i) => ({ ...e, id: `again${i}`, seq: 907 + i })),
@@ -88,7 +105,7 @@ export function sampleKitchen(): Kitchen {
   const first = jars[0];
   if (!first) throw new Error('no jar');
   return {
-    kit: [{ ...SEA, updatedAt: T0 }],
+    kit: [{ ...SEA, funnel: CAL, updatedAt: T0 }],
     plans: [
       {
         v: 4,
@@ -113,7 +130,24 @@ export function sampleKitchen(): Kitchen {
       { v: 4, id: 'j5', jar: first.id, seq: 5, at: T0 + 340 * MIN, is: 'heated', toC: 70, holdS: 60 },
       { v: 4, id: 'j6', jar: first.id, seq: 6, at: T0 + 345 * MIN, is: 'boiled', forS: 120 },
       { v: 4, id: 'j7', jar: first.id, seq: 7, at: T0 + 350 * MIN, is: 'moved', place: 'fridge', placeC: null },
-      { v: 4, id: 'j8', jar: first.id, seq: 8, at: T0 + 360 * MIN, is: 'lifted', capG: null },
+      { v: 4, id: 'j8', jar: first.id, seq: 8, at: T0 + 360 * MIN, is: 'lifted', capG: null, into: 'jar-cap' },
+      { v: 4, id: 'm1', jar: first.id, seq: 13, at: T0 + 361 * MIN, is: 'decanted', into: 'jar-x', ml: 50 },
+      {
+        ...{ v: 4, id: 'm2', jar: first.id, seq: 14, at: T0 + 362 * MIN, is: 'merged', with: 'jar-y' },
+        ...{ name: 'soy milk, batch 2', stream: first.stream, foods: [OATS_LIKE] },
+      },
+      { v: 4, id: 'm3', jar: first.id, seq: 15, at: T0 + 363 * MIN, is: 'dried', ovenC: 90, layerCm: 1, flourG: null },
+      {
+        v: 4,
+        id: 'm4',
+        jar: first.id,
+        seq: 16,
+        at: T0 + 364 * MIN,
+        is: 'moved',
+        place: 'freezer',
+        placeC: -18,
+        eachG: 100,
+      },
       { v: 4, id: 'l1', jar: first.id, seq: 12, at: T0 + 365 * MIN, is: 'looked', look: WHOLE_LOOK },
       { v: 4, id: 'j9', jar: first.id, seq: 9, at: T0 + 370 * MIN, is: 'given' },
       { v: 4, id: 'k1', jar: first.id, seq: 10, at: T0 + 380 * MIN, is: 'undone', of: 'j9' },
@@ -148,7 +182,10 @@ export function sampleKitchen(): Kitchen {
         updatedAt: T0,
       },
     ],
-    fridge: [{ v: 1, id: 'f1', at: T0, placeC: 4 }],
+    fridge: [
+      { v: 1, id: 'f1', at: T0, placeC: 4 },
+      { v: 1, id: 'f2', at: T0 + 60 * MIN, placeC: 5.2, hottestC: 9 },
+    ],
     settings: [{ v: 1, id: 'settings', cups: 'us', us: true, keys: false }],
     undo: [
       {

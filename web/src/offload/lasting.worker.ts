@@ -13,6 +13,8 @@ export interface LastingAsked {
   /** Which milk; null: the one of most jars. Which method; null: every one. */
   readonly group: string | null;
   readonly method: string | null;
+  /** Always in the cold, or out of it for a while; null: wherever. */
+  readonly place: 'cold' | 'out' | null;
 }
 export interface Lasting {
   readonly jars: number;
@@ -59,17 +61,17 @@ self.onmessage = (e: MessageEvent<LastingAsked>) => {
   );
 };
 /** Reads what became of every jar, away from the screen; keeps, for each milk, up to when it may be trusted here. */
-async function tell({ database, group, method }: LastingAsked): Promise<LastingTold | null> {
+async function tell({ database, group, method, place }: LastingAsked): Promise<LastingTold | null> {
   setDatabase(new KitchenDb(database));
   const groups = groupsOf(await allFates());
   const chosen = groups.find((g) => g.key === group) ?? groups[0];
   if (!chosen) return null;
   const whole = new Map(groups.map((g) => [g.key, lastingOf(g.jars, g.of)]));
   for (const [key, found] of whole) await keep(key, found, groups);
-  const found = method === null ? whole.get(chosen.key) : undefined;
+  const found = method === null && place === null ? whole.get(chosen.key) : undefined;
   const some = (): Lasting =>
     lastingOf(
-      chosen.jars.filter((j) => j.method === method),
+      chosen.jars.filter((j) => (method === null || j.method === method) && (place === null || j.place === place)),
       chosen.of,
     );
   const bare = ({ jars: _, ...g }: Group): Omit<Group, 'jars'> => g;

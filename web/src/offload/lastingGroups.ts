@@ -10,7 +10,9 @@ export interface Group {
   readonly key: string;
   readonly milk: string;
   readonly hygiene: Hygiene;
-  readonly jars: readonly Pick<FateRow & { readonly lasted: Lasted }, 'lasted' | 'method' | 'parts'>[];
+  readonly jars: readonly Pick<FateRow & { readonly lasted: Lasted }, 'lasted' | 'method' | 'parts' | 'place'>[];
+  /** Some of them were out of the cold for a while, and some never. */
+  readonly places: boolean;
   readonly methods: readonly { readonly id: string; readonly name: string }[];
   /** The usual low end, and the cap, in days. */
   readonly of: { readonly lowD: number; readonly capD: number };
@@ -33,6 +35,7 @@ export function groupsOf(fates: readonly FateRow[]): readonly Group[] {
           milk: first.milk,
           hygiene: first.hygiene,
           jars,
+          places: new Set(jars.map((j) => j.place)).size > 1,
           methods: ids.map((id) => ({ id, name: methodById(id)?.name ?? id })),
           of: { lowD: first.lowD, capD: first.capD },
         },

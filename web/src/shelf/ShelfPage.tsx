@@ -17,6 +17,7 @@ import { FridgePart } from './fridge/FridgePart';
 import { JarSheet } from './sheet/JarSheet';
 import { DOINGS } from '../live/doings';
 import type { Doing as SheetDoing } from '../live/doings';
+import { GoneJar } from './GoneJar';
 import { inJarOrder } from './jarOrder';
 import type { JarOrder } from './jarOrder';
 import { Next } from './Next';
@@ -45,6 +46,7 @@ export function ShelfPage() {
   const open = bench.running;
   // The sheet is part of the address: it can be linked to, and the way back closes it.
   const sheet = here.find((j) => j.jar.id === asked.get('jar'));
+  const gone = sheet ? null : asked.get('jar');
   const openJar = (jar: string, begin: SheetDoing | null = null): void =>
     ask(begin === null ? { jar } : { jar, do: begin });
   const size = milk.length > 12 ? 'small' : 'large';
@@ -58,6 +60,7 @@ export function ShelfPage() {
         {bench.broken.map((b) => (
           <BrokenBatch key={b.batch.id} b={b} />
         ))}
+        {gone !== null && <GoneJar key={gone} id={gone} onClose={() => ask({}, { replace: true })} />}
         <Tools jars={here} order={milk.length > 6 ? order : null} onOrder={setOrder} onOpen={openJar} />
         <Board name={`Fridge ${plain(kit.fridgeC, 1)} °C · milk`} empty="No milk in the fridge." size={size}>
           {milk.map((j) => (

@@ -68,6 +68,7 @@ function rowOf(
       looks: 0,
       lasted: null,
       parts: null,
+      place: 'cold',
       lines,
       ...of,
     };

@@ -40,6 +40,9 @@ export const jarsFilledSince = async (at: number): Promise<JarLog[]> =>
 /** The jars of one batch, whatever became of them. */
 export const jarsOfBatch = async (batch: string): Promise<JarLog[]> =>
   withEvents(await db().jars.where('batch').equals(batch).toArray());
+/** One jar, whatever became of it; null: this kitchen has none of that name. */
+export const oneJar = async (id: string): Promise<JarLog | null> =>
+  (await withEvents([await db().jars.get(id)]))[0] ?? null;
 /** The fridge’s own log, oldest first. */
 export const fridgeLog = (): Promise<FridgeRecord[]> => db().fridge.orderBy('at').toArray();
 

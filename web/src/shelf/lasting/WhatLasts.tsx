@@ -21,10 +21,11 @@ export function WhatLasts() {
   const mark = useLive(['fatesMark'], countFates).dataAt;
   const [group, setGroup] = useState<string | null>(null);
   const [method, setMethod] = useState<string | null>(null);
+  const [place, setPlace] = useState<'cold' | 'out' | null>(null);
   const settled = useAfter(AFTER_PAGE_MS);
   const start = useMemo(
-    () => (mark === 0 || !settled ? null : () => askLasting({ database: databaseName(realm()), group, method })),
-    [mark, settled, group, method],
+    () => (mark === 0 || !settled ? null : () => askLasting({ database: databaseName(realm()), group, method, place })),
+    [mark, settled, group, method, place],
   );
   const told = useAsked(start).data;
   if (!told) return null;
@@ -44,6 +45,7 @@ export function WhatLasts() {
               onChange={(g) => {
                 setGroup(g);
                 setMethod(null);
+                setPlace(null);
               }}
             />
           )}
@@ -54,6 +56,19 @@ export function WhatLasts() {
               value={method ?? ''}
               options={[['', 'by every method'], ...told.group.methods.map((m) => [m.id, m.name] as const)]}
               onChange={(m) => setMethod(m === '' ? null : m)}
+            />
+          )}
+          {told.group.places && (
+            <SelectField
+              label="place"
+              hideLabel
+              value={place ?? ''}
+              options={[
+                ['', 'wherever it stood'],
+                ['cold', 'always in the fridge'],
+                ['out', 'out for a while'],
+              ]}
+              onChange={(p) => setPlace(p === 'cold' || p === 'out' ? p : null)}
             />
           )}
         </div>
