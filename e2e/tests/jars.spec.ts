@@ -28,6 +28,7 @@ test('a batch is filled into the cook’s own vessels; what finds no place is sa
 
 test('a jar is poured over into a box for the freezer, and taken back; glass is warned of', async ({ page }) => {
   const cook = await Cook.enter(page, 'demo');
+  await expect(cook.jars().nth(3)).toBeVisible();
   const jars = await cook.jars().count();
   await cook.jars().nth(3).click();
   await cook.press('Put it elsewhere');
@@ -63,8 +64,10 @@ test('a label says what it is, and its code finds the jar', async ({ page }) => 
 test('an old label leads to what became of its jar, and a strange one to a plain word', async ({ page }) => {
   const cook = await Cook.enter(page, 'demo');
   await cook.jars().first().click();
+  await expect(page.getByRole('dialog')).toBeVisible();
   const id = new URL(page.url()).searchParams.get('jar') ?? '';
   await cook.press('Finished, all used');
+  await expect(page.getByRole('button', { name: 'Take it back' })).toBeVisible();
   await cook.go(`/?jar=${encodeURIComponent(id)}`);
   await expect(page.getByText(/This jar stands here no more: it was finished/)).toBeVisible();
   await page.getByRole('link', { name: 'Its batch, in the book' }).click();
