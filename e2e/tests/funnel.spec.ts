@@ -30,6 +30,7 @@ test('a funnel is calibrated in Kit, and a look then says how thick a milk is be
   await expect(page.getByText('Dry it must be lighter than wet')).toBeVisible();
   await cook.types('dried', '41.3');
   await expect(page.getByText(/7\.3 ± \d\.\d % solids/)).toBeVisible();
+  await cook.rests();
   await page.reload();
   await cook.press('How is it?');
   await expect(page.getByText(/7\.3 ± \d\.\d % solids/)).toBeVisible();
