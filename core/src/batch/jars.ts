@@ -3,6 +3,7 @@ import { kindOf } from '../steps';
 import type { Figures, Step } from '../steps';
 import type { FilledJar, Filling, FrozenBatch } from './events';
 import type { FilledInto, Progress } from './progress';
+import { tubMl } from './vessels';
 
 /** Less than this is a smear, not something to keep, g. */
 const LEAST_G = 5;
@@ -57,7 +58,7 @@ function asPlanned(
   const thing = jar ?? box;
   const one: Filling = {
     name: thing?.name ?? '',
-    vesselMl: f?.jarMl ?? Math.ceil((ml * 1.2) / 100) * 100,
+    vesselMl: f?.jarMl ?? tubMl(ml),
     ml,
     glass: thing?.glass ?? false,
   };

@@ -33,6 +33,9 @@ export function splitInto(milkMl: number, chosen: readonly Chosen[], fill: numbe
   return { into, leftMl: left < LEAST_ML ? 0 : left, empty };
 }
 
+/** A tub of no name for so much: a sixth over, in round figures, ml (common practice). */
+export const tubMl = (ml: number): number => Math.ceil((ml * 1.2) / 100) * 100;
+
 /** How full a jar may be before it freezes, ml of what is in it; ice grows by a twelfth. */
 export const freezesUpToMl = (jar: Pick<FilledJar, 'vesselMl' | 'stream'>): number => {
   const s = jar.stream;

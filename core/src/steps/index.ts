@@ -17,7 +17,6 @@ export { readingSd } from './spread';
 export { contextOf, boilsAtC } from './context';
 export { rest } from './processes/rest';
 export { placeC as placeOf } from './processes/standing';
-export { coolingThing } from './processes/cooling';
 export { coldAtLast, coldInTime } from './processes/coldAtLast';
 export type { ColdAtLast } from './processes/coldAtLast';
 export { coolingNow, coolingWays, endsInJar, furtherC } from './coolingWays';

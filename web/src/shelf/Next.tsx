@@ -13,9 +13,8 @@ import { append } from '../store/batches';
 import { appendToJar, takeBack } from '../store/jars';
 import { download } from '../ui/download';
 import { NotSaved } from '../ui/NotSaved';
-import { notSaved } from '../ui/notSaved';
 import { whenOf } from '../ui/times';
-import { tell } from '../ui/toast';
+import { putBack, tell } from '../ui/toast';
 import { useWrite } from '../ui/useWrite';
 import type { Write } from '../ui/useWrite';
 import { Remind } from './Remind';
@@ -149,8 +148,10 @@ function Answers({ i, of }: { readonly i: ToDo; readonly of: On }) {
       'that it is put off',
       () => answer(i.keys, { until, at: nowMs() }, nowMs()),
       () => {
-        const back = (): void => void answer(i.keys, null, nowMs()).catch((e: unknown) => tell(notSaved('that', e)));
-        tell(told, { label: 'Take it back', run: back });
+        tell(
+          told,
+          putBack('that', () => answer(i.keys, null, nowMs()), 'Take it back'),
+        );
       },
     );
   const later = laterThan(now);
@@ -178,8 +179,11 @@ function done(i: ToDo, jars: readonly ShelfJar[], batches: readonly Running[], w
       say.told.replace(/\.$/, '').toLowerCase(),
       () => appendToJar(j.jar.id, say.say, nowMs(), lastSeq(j.events)),
       ({ ids }) => {
-        const back = (): void => void takeBack(j.jar.id, ids, nowMs()).catch((e: unknown) => tell(notSaved('that', e)));
-        if (ids.length > 0) tell(say.told, { label: 'Take it back', run: back });
+        if (ids.length > 0)
+          tell(
+            say.told,
+            putBack('that', () => takeBack(j.jar.id, ids, nowMs()), 'Take it back'),
+          );
       },
     );
   else if (note) {

@@ -2,7 +2,7 @@ import { at, away, draftOf, setReady, thingOf, waterFlow } from '../../kitchen';
 import type { Draft, Stream } from '../../kitchen';
 import type { CoolingWay } from '../../laws';
 import { advance } from '../processes/advance';
-import { cooling, coolingS, coolingThing, legsAtC } from '../processes/cooling';
+import { cooling, coolingS, legsAtC } from '../processes/cooling';
 import { traced } from '../processes/course';
 import { celsius, choice, courseIn, gramsOf, stream, thing } from '../specs';
 import type { FigureOf, Params } from '../params';
@@ -95,7 +95,8 @@ export const cool: StepKind<'cool'> = {
       task: 'cool',
       often: true,
       figure: 'readC',
-      effect: (p) => ({ is: 'fit', figure: 'readC', kind: 'cooling', thing: coolingThing(p.how) }),
+      // One coefficient a way: the cook stirs as the cook stirs.
+      effect: (p) => ({ is: 'fit', figure: 'readC', kind: 'cooling', thing: p.how }),
     },
     toC: {
       label: 'cooled down to',

@@ -3,6 +3,7 @@ import type { Stream } from '../../kitchen';
 import { CAP, capG, COOLING_W_PER_M2K, roundAreaM2, timeConstantS } from '../../laws';
 import { advance } from '../processes/advance';
 import { capSetsBelowC } from '../processes/capping';
+import { jarAcrossCm } from '../processes/cooling';
 import { approach, courseOf } from '../processes/course';
 import { courseIn, seconds, share, stream } from '../specs';
 import type { StepKind } from '../types';
@@ -28,7 +29,7 @@ export const lift: StepKind<'lift'> = {
   run(id, p, get, ctx) {
     const s = get(p.of);
     const ml = Math.max(50, volumeMl(s));
-    const area = roundAreaM2(ml, (4 * ml) ** (1 / 3) / 1.26);
+    const area = roundAreaM2(ml, jarAcrossCm(ml));
     const tau = timeConstantS(Math.max(0.01, capacityOf(s)), COOLING_W_PER_M2K.fridge, area);
     const cold = advance(
       s,

@@ -14,7 +14,7 @@ import {
   wetCooling,
   WETNESS,
 } from '../../laws';
-import type { CoolingPlace, CoolingWay } from '../../laws';
+import type { CoolingPlace } from '../../laws';
 import { interpolate } from '../../numerics';
 import type { Params } from '../params';
 import type { Trace } from '../reading';
@@ -63,9 +63,6 @@ const aroundC = (how: CoolingPlace, p: How, { kit }: Ctx): number =>
     water: kit.tapC,
     iceBath: ICE_WATER_C,
   })[how];
-
-/** What a way of cooling is learned as: one coefficient a way, since the cook stirs as the cook stirs. */
-export const coolingThing = (how: CoolingWay): string => how;
 
 /** Down to a temperature in a place: how long, by which course, with how much ice, and what evaporates. */
 export function cooling(s: Stream, p: How, ctx: Ctx): Cooled {
@@ -131,7 +128,7 @@ function inPlace(s: Stream, fromC: number, how: CoolingPlace, p: How, ctx: Ctx):
   const around = aroundC(how, p, ctx);
   const wall = wallOf(s, p, ctx);
   const capacity = Math.max(0.01, wall.kJPerK);
-  const pace = multiplier(ctx.beliefs, 'cooling', coolingThing(p.how));
+  const pace = multiplier(ctx.beliefs, 'cooling', p.how);
   const w = pace * throughWall(how, wall.glass);
   const tau = timeConstantS(capacity, w, wall.areaM2);
   const reachS = fromC <= toC ? 0 : secondsTo(fromC, toC, around, tau);
@@ -204,7 +201,7 @@ function onTray(s: Stream, p: How, ctx: Ctx): Cooled {
   const around = aroundC('tray', p, ctx);
   const areaM2 = Math.max(1e-6, massG(s) / 1000 / TRAY_KG_PER_M2);
   const perM2 = Math.max(1e-6, capacityOf(s)) / areaM2;
-  const pace = multiplier(ctx.beliefs, 'cooling', coolingThing('tray'));
+  const pace = multiplier(ctx.beliefs, 'cooling', 'tray');
   const wetness = s.openedShare === 1 ? WETNESS.liquid : WETNESS.grain;
   const wet =
     s.temperatureC <= toC

@@ -5,8 +5,7 @@ import { now } from '../../clock';
 import { liftCap, takePouringBack } from '../../store/decant';
 import type { PouredOver } from '../../store/decant';
 import { NumberField } from '../../ui/NumberField';
-import { notSaved } from '../../ui/notSaved';
-import { tell } from '../../ui/toast';
+import { putBack, tell } from '../../ui/toast';
 import type { ShelfJar } from '../../live/shelf';
 import { Foot } from './Foot';
 import { useSay } from './useSay';
@@ -18,8 +17,10 @@ export function Lift({ j, onDone }: { readonly j: ShelfJar; readonly onDone: () 
   const [keeps, setKeeps] = useState(true);
   const set = j.now.capSetsBelowC;
   const lifted = (p: PouredOver): void => {
-    const back = (): void => void takePouringBack(p, now()).catch((e: unknown) => tell(notSaved('that', e)));
-    tell('The cap is lifted.', { label: 'Take it back', run: back });
+    tell(
+      'The cap is lifted.',
+      putBack('that', () => takePouringBack(p, now()), 'Take it back'),
+    );
     onDone();
   };
   return (

@@ -3,19 +3,18 @@ import type { JarNow } from '@ironpan/core/batch';
 import type { ThingOf } from '@ironpan/core/kitchen';
 import { HYGIENE, join, millilitres, roughly } from '@ironpan/core/words';
 import { useState } from 'react';
-import { now } from '../../clock';
+import { now, useNow } from '../../clock';
 import { useLive } from '../../live/live';
 import { useKit } from '../../live/useKitchen';
 import { decant, pourTogether, takePouringBack } from '../../store/decant';
 import type { PouredOver } from '../../store/decant';
-import { fridgeLog, standingJars } from '../../store/jars';
+import { fridgeLog } from '../../store/jars';
 import { NumberField } from '../../ui/NumberField';
-import { notSaved } from '../../ui/notSaved';
 import { SelectField } from '../../ui/SelectField';
-import { tell } from '../../ui/toast';
+import { putBack, tell } from '../../ui/toast';
 import { useWrite } from '../../ui/useWrite';
 import type { ShelfJar } from '../../live/shelf';
-import { seen } from '../../live/shelf';
+import { useShelf } from '../../live/shelf';
 import { Foot } from './Foot';
 
 interface PourOverProps {
@@ -28,18 +27,15 @@ const OF_KIT = 'kit:';
 export function PourOver({ j, onDone, onEmpty }: PourOverProps) {
   const kit = useKit();
   const fridge = useLive(['fridge'], fridgeLog).data;
-  const standing = useLive(['standing'], standingJars).data;
+  const at = useNow();
+  const shelf = useShelf(at);
   const write = useWrite();
   const [into, setInto] = useState<string | null>(null);
   const [own, setOwn] = useState<number | null>(null);
   const [scalded, setScalded] = useState(true);
-  if (!kit || !fridge || !standing) return null;
-  const at = now();
+  if (!kit || !fridge || !shelf) return null;
   const vessels = kit.things.filter((x): x is ThingOf<'jar'> => x.is === 'jar');
-  const others = standing
-    .filter((x) => x.jar.id !== j.jar.id)
-    .map((x) => seen(x, fridge, at))
-    .filter((x): x is ShelfJar => 'now' in x && x.pulp === j.pulp && x.now.over === null);
+  const others = shelf.jars.filter((x) => x.jar.id !== j.jar.id && x.pulp === j.pulp);
   const chosen = into ?? `${OF_KIT}${vessels[0]?.id ?? ''}`;
   const vessel = chosen.startsWith(OF_KIT) ? vessels.find((v) => v.id === chosen.slice(OF_KIT.length)) : undefined;
   const other = others.find((x) => x.jar.id === chosen);
@@ -48,8 +44,10 @@ export function PourOver({ j, onDone, onEmpty }: PourOverProps) {
   const ml = own ?? most;
   const over = ml > most;
   const done = (p: PouredOver): void => {
-    const back = (): void => void takePouringBack(p, now()).catch((e: unknown) => tell(notSaved('that', e)));
-    tell(`${join(millilitres(p.ml))} poured over.`, { label: 'Take it back', run: back });
+    tell(
+      `${join(millilitres(p.ml))} poured over.`,
+      putBack('that', () => takePouringBack(p, now()), 'Take it back'),
+    );
     if (p.ml >= j.now.leftMl - 0.5) onEmpty();
     else onDone();
   };
