@@ -109,6 +109,8 @@ function whenFine(
 ): { readonly fineAt: number; readonly turnedAt: number | null } {
   let fineAt = jar.filledAt;
   let turnedAt: number | null = null;
+  // The last of it poured over into another jar: it is empty, and nobody has tasted it.
+  const pouredAway = new Set(standing(events).flatMap((e) => (e.is === 'decanted' ? [e.at] : [])));
   for (const e of standing(events)) {
     if (e.is === 'looked' && saysTurned(e.look)) turnedAt ??= e.at;
     if (e.is === 'thrown') {
@@ -116,7 +118,8 @@ function whenFine(
       // What the cook says of it goes before what was known.
       if (e.lastFineAt !== null) fineAt = Math.max(jar.filledAt, e.lastFineAt);
     }
-    const tasted = e.is === 'poured' || e.is === 'finished' || (e.is === 'looked' && saysFine(e.look));
+    const tasted =
+      e.is === 'poured' || (e.is === 'finished' && !pouredAway.has(e.at)) || (e.is === 'looked' && saysFine(e.look));
     if (tasted && turnedAt === null) fineAt = Math.max(fineAt, e.at);
   }
   return { fineAt: turnedAt === null ? fineAt : Math.min(fineAt, turnedAt), turnedAt };

@@ -148,3 +148,9 @@ test('what was thrown away is counted by its reason', () => {
   expect(all.why.spilt).toBeCloseTo(jar.filledMl, 6);
   expect(all.thrownMl).toBeCloseTo(3 * jar.filledMl, 6);
 });
+
+test('the last of it poured over is no taste: it says only what was known of it before', () => {
+  const poured = [line(1, 10, { is: 'poured', ml: 100 }), line(2, 40, { is: 'decanted', into: 'c', ml: 500 })];
+  expect(fate(...poured, line(3, 40, { is: 'finished' })).lasted?.fineD).toBeCloseTo(spent(10), 2);
+  expect(fate(...poured, line(3, 41, { is: 'finished' })).lasted?.fineD).toBeGreaterThan(spent(30));
+});

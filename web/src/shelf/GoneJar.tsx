@@ -12,14 +12,20 @@ export function GoneJar({ id, onClose }: { readonly id: string; readonly onClose
   const end = found ? endOfJar(found.events) : null;
   // It stands here and is about to be shown.
   if (found && !end) return null;
+  const last = found?.events.findLast((e) => e.is === 'decanted' && e.at === end?.at);
   const became = { finished: 'was finished', given: 'was given away', thrown: 'was thrown away' } as const;
   return (
     <div className="alert alert-info mb-3 flex flex-wrap items-baseline gap-x-4" role="status">
       <span>
         {found && end
-          ? `This jar stands here no more: it ${became[end.is]} ${fullDate(end.at)}${end.is === 'thrown' ? ` (${THROWN_WHY[end.why].toLowerCase()})` : ''}.`
+          ? `This jar stands here no more: it ${last ? 'was poured over' : became[end.is]} ${fullDate(end.at)}${end.is === 'thrown' ? ` (${THROWN_WHY[end.why].toLowerCase()})` : ''}.`
           : 'This label is of no jar of this kitchen. A kitchen lives in one browser: open the label there.'}
       </span>
+      {last?.is === 'decanted' && (
+        <Link className="link" to={`/?jar=${encodeURIComponent(last.into)}`}>
+          Where it is now
+        </Link>
+      )}
       {found && (
         <Link className="link" to={`/book/${found.jar.batch}`}>
           Its batch, in the book

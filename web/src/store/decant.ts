@@ -1,5 +1,5 @@
-import { capOf, endOfJar, foodsIn, jarNow, lastSeq, pouredOver } from '@ironpan/core/batch';
-import type { JarHappening } from '@ironpan/core/batch';
+import { capOf, endOfJar, jarNow, lastSeq, pouredOver, tubMl } from '@ironpan/core/batch';
+import type { JarHappening, JarNow } from '@ironpan/core/batch';
 import { volumeMl } from '@ironpan/core/kitchen';
 import type { BatchRecord, JarEventRecord, JarRecord } from '@ironpan/core/records';
 import { GoneError } from './batches';
@@ -7,7 +7,7 @@ import { db } from './db';
 import type { KitchenDb } from './db';
 import { keepFates } from './fates';
 import { newId } from './ids';
-import { fridgeLog } from './jars';
+import { DREGS_ML, fridgeLog } from './jars';
 
 /** A vessel of the kit that some of a jar is poured over into. */
 export interface Vessel {
@@ -25,8 +25,6 @@ export interface PouredOver {
   readonly fresh: boolean;
   readonly ml: number;
 }
-/** A pour that leaves less than this is the last one, ml. */
-const DREGS_ML = 0.5;
 const tables = (d: KitchenDb) => [d.jars, d.jarEvents, d.standing, d.batches, d.plans, d.fridge, d.fates];
 
 interface Open {
@@ -49,6 +47,16 @@ async function write(d: KitchenDb, o: Pick<Open, 'log'>, jar: string, say: JarHa
   return [jar, row.id] as const;
 }
 
+type Fresh = Pick<JarRecord, 'id' | 'product' | 'vesselMl' | 'stream' | 'vessel' | 'glass'>;
+/** A jar of its own, of what another one held, put where that one stands. */
+async function beside(d: KitchenDb, a: Open, now: JarNow, jar: Fresh, at: number) {
+  const { batch, id: from } = a.jar;
+  await d.jars.add({ ...jar, v: 3, batch, filledMl: volumeMl(jar.stream), filledAt: at, from });
+  await d.standing.put({ jar: jar.id });
+  if (now.place === 'fridge') return [];
+  return [await write(d, { log: [] }, jar.id, { is: 'moved', place: now.place, placeC: now.placeC }, at)];
+}
+
 /** Pours some of a jar over into a vessel of the kit: from then on a jar of its own, where the first one stands. */
 export function decant(jarId: string, ml: number, vessel: Vessel, at: number): Promise<PouredOver> {
   const d = db();
@@ -58,15 +66,10 @@ export function decant(jarId: string, ml: number, vessel: Vessel, at: number): P
     const some = Math.min(ml, now.leftMl, vessel.ml);
     const into = newId('jar');
     const stream = pouredOver(now.stream, some, vessel.scalded);
-    const { vesselMl, name, glass } = { vesselMl: vessel.ml, name: vessel.name, glass: vessel.glass };
-    await d.jars.add({
-      ...{ v: 3, id: into, batch: a.jar.batch, product: a.jar.product, vesselMl, filledMl: volumeMl(stream) },
-      ...{ filledAt: at, stream, vessel: name, glass, from: jarId },
-    });
-    await d.standing.put({ jar: into });
     const ids = [await write(d, a, jarId, { is: 'decanted', into, ml: some }, at)];
-    if (now.place !== 'fridge')
-      ids.push(await write(d, { log: [] }, into, { is: 'moved', place: now.place, placeC: now.placeC }, at));
+    const { ml: vesselMl, name, glass } = vessel;
+    const fresh = { id: into, product: a.jar.product, vesselMl, stream, vessel: name, glass };
+    ids.push(...(await beside(d, a, now, fresh, at)));
     if (some >= now.leftMl - DREGS_ML) {
       ids.push(await write(d, a, jarId, { is: 'finished' }, at));
       await d.standing.delete(jarId);
@@ -93,11 +96,9 @@ export function pourTogether(
     const there = jarNow(into.jar, into.log, into.batch, fridge, at);
     const some = Math.min(ml, now.leftMl, Math.max(0, into.jar.vesselMl - there.leftMl));
     const stream = pouredOver(now.stream, some, true);
-    const foods = [...foodsIn(stream, from.batch), ...now.foods];
-    const known = [...new Map(foods.map((m) => [m.id, m])).values()];
     const ids = [
       await write(d, from, fromId, { is: 'decanted', into: intoId, ml: some }, at),
-      await write(d, into, intoId, { is: 'merged', with: fromId, name, stream, foods: known }, at),
+      await write(d, into, intoId, { is: 'merged', with: fromId, name, stream, foods: now.foods }, at),
     ];
     if (some >= now.leftMl - DREGS_ML) {
       ids.push(await write(d, from, fromId, { is: 'finished' }, at));
@@ -118,13 +119,9 @@ export function liftCap(jarId: string, capG: number | null, at: number): Promise
     if (!cap) throw new RangeError('no cap has set');
     const into = newId('jar');
     const ml = volumeMl(cap);
-    const vesselMl = Math.ceil((ml * 1.2) / 100) * 100;
-    await d.jars.add({
-      ...{ v: 3, id: into, batch: a.jar.batch, product: 'cap', vesselMl, filledMl: ml },
-      ...{ filledAt: at, stream: cap, vessel: '', glass: false, from: jarId },
-    });
-    await d.standing.put({ jar: into });
     const ids = [await write(d, a, jarId, { is: 'lifted', capG, into }, at)];
+    const fresh = { id: into, product: 'cap', vesselMl: tubMl(ml), stream: cap, vessel: '', glass: false };
+    ids.push(...(await beside(d, a, now, fresh, at)));
     await keepFates([jarId, into]);
     return { from: jarId, into, ids, fresh: true, ml };
   });

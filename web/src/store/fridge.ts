@@ -14,7 +14,7 @@ export async function saveLogger(readings: readonly { readonly at: number; reado
   const [first, last] = [readings[0]?.at ?? 0, readings.at(-1)?.at ?? 0];
   const kit = await readKit();
   let written = 0;
-  const jars = await d.transaction('rw', d.fridge, d.standing, async () => {
+  const jars = await d.transaction('rw', d.fridge, d.jars, async () => {
     const all = await d.fridge.orderBy('at').toArray();
     const set = all.filter((l) => l.hottestC === undefined);
     const old = all.filter((l) => l.hottestC !== undefined && l.at >= first - HOUR_MS && l.at <= last + HOUR_MS);
@@ -27,9 +27,13 @@ export async function saveLogger(readings: readonly { readonly at: number; reado
     await d.fridge.bulkDelete(old.map((l) => l.id));
     await d.fridge.bulkPut(lines.map((l) => ({ v: 1 as const, id: newId('fridge'), ...l })));
     written = lines.length;
-    return d.standing.toCollection().primaryKeys();
+    // Whatever stood in it in those days: also what was finished since.
+    return d.jars
+      .where('filledAt')
+      .between(first - LONGEST_MS, last)
+      .primaryKeys();
   });
-  // What stands spent its time otherwise than was thought; a few at a time, so that nothing waits.
+  // They spent their time otherwise than was thought; a few at a time, so that nothing waits.
   for (let i = 0; i < jars.length; i += AT_ONCE)
     await d.transaction('rw', [d.jars, d.jarEvents, d.batches, d.plans, d.fridge, d.fates], () =>
       keepFates(jars.slice(i, i + AT_ONCE)),
@@ -38,3 +42,5 @@ export async function saveLogger(readings: readonly { readonly at: number; reado
 }
 const HOUR_MS = 3_600_000;
 const AT_ONCE = 10;
+/** No jar stands longer than a frozen one may, and some days of thaw, ms. */
+const LONGEST_MS = 70 * 24 * HOUR_MS;

@@ -55,7 +55,7 @@ export interface Said {
   readonly empty: boolean;
 }
 /** A pour that leaves less than this is the last one, ml. */
-const DREGS_ML = 0.5;
+export const DREGS_ML = 0.5;
 
 /**
  * Writes down what happened to a jar, all of it or nothing. A pour never takes more than the jar holds at that moment,

@@ -1,8 +1,8 @@
 import { expect, test } from '@jest/globals';
 import { jarNow, jarsOf, lastSeq, progressOf } from '@ironpan/core/batch';
 import { append, oneBatch, readingOf } from '../../src/store/batches';
-import { decant, pourTogether, takePouringBack } from '../../src/store/decant';
-import { fridgeLog, standingJars } from '../../src/store/jars';
+import { decant, liftCap, pourTogether, takePouringBack } from '../../src/store/decant';
+import { appendToJar, fridgeLog, standingJars } from '../../src/store/jars';
 import type { JarWithLog } from '../../src/store/jars';
 import { layDemo } from '../../src/demo/lay';
 import { kitchenForEach } from '../setup';
@@ -79,4 +79,16 @@ test('a corrected reading rewrites the jars of its batch and what was poured ove
   expect(after?.filledMl).toBeCloseTo(before?.filledMl ?? NaN, 0);
   expect(await open().standing.get(p.into)).toBeDefined();
   expect((await open().jars.get(found.jar.id))?.filledMl).toBeLessThan(found.jar.filledMl);
+});
+test('a cap lifted on the worktop stands on the worktop, as what is poured over does', async () => {
+  await layDemo(T);
+  const all = await standingJars();
+  const j = all.find((x) => x.jar.product === 'first');
+  if (!j) throw new Error('no first pressing');
+  await appendToJar(j.jar.id, { is: 'moved', place: 'room', placeC: 8 }, T);
+  for (const p of [await liftCap(j.jar.id, null, T + 1000), await decant(j.jar.id, 10, BOX, T + 2000)]) {
+    const jar = (await standingJars()).find((x) => x.jar.id === p.into);
+    if (!jar) throw new Error('gone');
+    expect(jarNow(jar.jar, jar.events, jar.batch, await fridgeLog(), T + 3000).place).toBe('room');
+  }
 });
