@@ -56,6 +56,9 @@ test('measured as it cools, the bench goes by that: the points stand on the curv
   await expect.poll(seconds).toBeGreaterThan(before + 300);
   await page.clock.fastForward(4 * 60_000);
   await cook.records('temperature now', '66');
+  // Mistyped, it is corrected at its own moment.
+  await cook.records('temperature after 4 min', '85');
+  await expect(page.getByText('recorded 85 °C')).toBeVisible();
   const points = page.locator(
     '[data-chart="How it cools"] .apexcharts-series-markers path, [data-chart="How it cools"] .apexcharts-marker',
   );

@@ -37,7 +37,7 @@ export function commandKey(h: Happening | JarHappening): string {
     case 'back':
       return `${h.is} ${h.step}`;
     case 'reading':
-      return `reading ${h.reading.step} ${h.reading.task ?? ''} ${h.reading.what} ${h.reading.value}`;
+      return `reading ${h.reading.step} ${h.reading.task ?? ''} ${h.reading.what} ${h.reading.atS ?? ''} ${h.reading.value}`;
     case 'note':
       return `note ${h.text}`;
     case 'filled':

@@ -2,7 +2,7 @@ import { flowG, massG, volumeMl } from '../kitchen';
 import type { Here, Stream } from '../kitchen';
 import { WATER_G_PER_ML } from '../materials';
 import { contextOf, kindOf, numberOf, streamBefore } from '../steps';
-import type { Kind, ReadingSpec, Step } from '../steps';
+import type { Kind, Reading, ReadingSpec, Step } from '../steps';
 import type { Progress } from './progress';
 
 /** Something that can be weighed, timed or measured at a step, and what is known of it beforehand. */
@@ -15,6 +15,8 @@ export interface Readable {
   readonly mostG: number | null;
   /** g in a ml of it, where it is poured rather than weighed; null: it is no liquid. */
   readonly gPerMl: number | null;
+  /** Measured again and again: the moment of one that was, s into its task, to be corrected; null: a new one. */
+  readonly atS: number | null;
 }
 
 /** What can be read at a step of this batch: no traces, no tasks it has not, nothing that is no longer asked for. */
@@ -38,7 +40,13 @@ export function readableAt(p: Progress, step: Step, here: Here): readonly Readab
         expected: spec.figure !== undefined ? stage.figures[spec.figure] : planned(step, what),
         mostG: stream !== undefined && spec.unit === 'g' ? cameG : null,
         gPerMl: poured ? WATER_G_PER_ML : of ? liquidDensity(of) : null,
+        atS: null,
       },
+      ...p.readings.flatMap((r): Readable[] =>
+        spec.often && r.step === step.id && r.what === what && r.atS !== undefined
+          ? [{ what, spec, expected: undefined, mostG: null, gPerMl: null, atS: r.atS }]
+          : [],
+      ),
     ];
   });
 }
@@ -67,3 +75,10 @@ function cameTo(p: Progress, step: Step, index: number): number {
 }
 const larderG = (p: Progress, stream: string): number =>
   p.recipe.larder.reduce((g, l) => g + (l.into === stream ? l.grams : 0), 0);
+/** What was recorded of it: of its own moment, or of those measured again and again the last. */
+export const recordedOf = (
+  all: readonly Reading[],
+  step: string,
+  of: Pick<Readable, 'what' | 'atS'>,
+): Reading | undefined =>
+  all.findLast((r) => r.step === step && r.what === of.what && (of.atS === null || r.atS === of.atS));

@@ -42,7 +42,7 @@ export function CoolingNow({ r, t }: { readonly r: Running; readonly t: TaskStat
       )}
       {seen.measured.length === 0 && (
         <p className="small quiet mt-1">
-          Measure it on the way, in the middle and stirred: the curve then goes by that.
+          An estimate. Measure it on the way, in the middle and stirred: the curve then goes by that.
         </p>
       )}
     </section>

@@ -83,7 +83,9 @@ export function FillJars({ r, t }: { readonly r: Running; readonly t: TaskState 
         ))}
       </ul>
       <p className="mt-2" role="status">
-        {split.into.map((v) => `${v.name} ${join(millilitres(v.ml))}`).join(' · ')}
+        {!told && !none && planned
+          ? `As planned: ${figures?.jars ?? 0} × ${planned.name}, ${join(millilitres(figures?.eachMl ?? 0))} in each`
+          : split.into.map((v) => `${v.name} ${join(millilitres(v.ml))}`).join(' · ')}
       </p>
       {split.leftMl > 0 && (
         <p className="alert alert-warning mt-2">

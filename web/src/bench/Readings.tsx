@@ -1,5 +1,5 @@
 import type { TaskState } from '@ironpan/core/batch';
-import { lastSeq, pausedSince, ranForS, readableAt } from '@ironpan/core/batch';
+import { lastSeq, pausedSince, ranForS, readableAt, recordedOf } from '@ironpan/core/batch';
 import { now } from '../clock';
 import { ReadingField } from '../ui/ReadingField';
 import type { Running } from '../live/running';
@@ -8,7 +8,7 @@ import type { Running } from '../live/running';
 export function Readings({ r, t }: { readonly r: Running; readonly t: TaskState }) {
   // What is measured as it goes waits until it goes.
   const here = readableAt(r.progress, t.step, r.batch).filter(
-    (x) => !x.spec.byClock && (!x.spec.often || t.status === 'running'),
+    (x) => !x.spec.byClock && (!x.spec.often || x.atS !== null || t.status === 'running'),
   );
   if (here.length === 0) return null;
   return (
@@ -18,13 +18,13 @@ export function Readings({ r, t }: { readonly r: Running; readonly t: TaskState 
       <div className="flex flex-col gap-3">
         {here.map((x) => (
           <ReadingField
-            key={x.what}
+            key={`${x.what} ${x.atS ?? ''}`}
             batch={r.batch.id}
             seen={lastSeq(r.events)}
             step={t.step}
             of={x}
-            recorded={r.progress.readings.findLast((y) => y.step === t.step.id && y.what === x.what)?.value}
-            {...(x.spec.often && { atS: () => ranForS(t, pausedSince(r.events), now()) })}
+            recorded={recordedOf(r.progress.readings, t.step.id, x)?.value}
+            {...(x.spec.often && x.atS === null && { atS: () => ranForS(t, pausedSince(r.events), now()) })}
           />
         ))}
       </div>

@@ -1,4 +1,4 @@
-import { lastSeq, readableAt } from '@ironpan/core/batch';
+import { lastSeq, readableAt, recordedOf } from '@ironpan/core/batch';
 import { kindOf } from '@ironpan/core/steps';
 import { ReadingField } from '../ui/ReadingField';
 import type { Running } from '../live/running';
@@ -6,7 +6,10 @@ import type { Running } from '../live/running';
 /** Every reading of the batch, and those that could still be given: a correction reckons the batch, and its jars, anew. */
 export function Correct({ r }: { readonly r: Running }) {
   const steps = r.progress.recipe.steps
-    .map((step) => ({ step, can: readableAt(r.progress, step, r.batch).filter((x) => !x.spec.often) }))
+    .map((step) => ({
+      step,
+      can: readableAt(r.progress, step, r.batch).filter((x) => !x.spec.often || x.atS !== null),
+    }))
     .filter((s) => s.can.length > 0);
   return (
     <section aria-label="Readings" className="plate p-4">
@@ -25,12 +28,12 @@ export function Correct({ r }: { readonly r: Running }) {
             <div className="grid gap-3 py-2 sm:grid-cols-2">
               {can.map((x) => (
                 <ReadingField
-                  key={x.what}
+                  key={`${x.what} ${x.atS ?? ''}`}
                   batch={r.batch.id}
                   seen={lastSeq(r.events)}
                   step={step}
                   of={x}
-                  recorded={r.progress.readings.find((y) => y.step === step.id && y.what === x.what)?.value}
+                  recorded={recordedOf(r.progress.readings, step.id, x)?.value}
                 />
               ))}
             </div>

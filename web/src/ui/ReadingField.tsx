@@ -1,7 +1,7 @@
 import type { Readable } from '@ironpan/core/batch';
 import type { Step } from '@ironpan/core/steps';
 import { fromInner, parseNumber, toInner } from '@ironpan/core/units';
-import { numberFaultText } from '@ironpan/core/words';
+import { duration, join, numberFaultText } from '@ironpan/core/words';
 import { useId, useState } from 'react';
 import { now } from '../clock';
 import { append, readingOf } from '../store/batches';
@@ -32,7 +32,8 @@ const rounded = (x: number): number => (Math.abs(x) >= 10 ? Math.round(x) : Math
 /** One reading: what is typed is kept as a draft at each keystroke, and becomes a reading when it is recorded. */
 export function ReadingField({ batch, seen, step, of, recorded, atS }: ReadingFieldProps) {
   const { what, spec, expected, mostG } = of;
-  const key = `${batch} ${step.id} ${what}`;
+  const label = of.atS === null ? spec.label : `${spec.label.replace(/ now$/, '')} after ${join(duration(of.atS))}`;
+  const key = `${batch} ${step.id} ${what}${of.atS === null ? '' : ` ${of.atS}`}`;
   const draft = useLive(['draft', key], () => readDraft(key)).data;
   const [typed, setTyped] = useState<string | null>(null);
   const id = useId();
@@ -70,9 +71,9 @@ export function ReadingField({ batch, seen, step, of, recorded, atS }: ReadingFi
       setAsked(true);
       return;
     }
-    const reading = readingOf(step.id, spec.task, what, inner, 'cook', atS && Math.round(atS()));
+    const reading = readingOf(step.id, spec.task, what, inner, 'cook', of.atS ?? (atS && Math.round(atS())));
     write.run(
-      `${spec.label}, ${text} ${unit}`,
+      `${label}, ${text} ${unit}`,
       async () => {
         await append(batch, [reading], now(), seen);
         await keepDraft(key, '');
@@ -92,7 +93,7 @@ export function ReadingField({ batch, seen, step, of, recorded, atS }: ReadingFi
   return (
     <div>
       <label htmlFor={id} className="block text-[1.05rem]">
-        {spec.label}
+        {label}
         {recorded !== undefined && (
           <span
             className="ml-2 inline-block size-2.5 rounded-full"
@@ -119,7 +120,7 @@ export function ReadingField({ batch, seen, step, of, recorded, atS }: ReadingFi
           {units.length > 1 ? (
             <select
               className="unit min-h-14 min-w-14 cursor-pointer"
-              aria-label={`${spec.label}, in`}
+              aria-label={`${label}, in`}
               value={unit}
               onChange={(e) => choose(e.target.value)}
             >
@@ -137,7 +138,7 @@ export function ReadingField({ batch, seen, step, of, recorded, atS }: ReadingFi
           disabled={text === '' || fault !== null}
           onClick={record}
         >
-          Record<span className="sr-only"> {spec.label}</span>
+          Record<span className="sr-only"> {label}</span>
         </button>
       </div>
       <p

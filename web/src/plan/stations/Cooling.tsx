@@ -28,8 +28,8 @@ export function Cooling({ step, p }: CoolingProps) {
       <CoolingChart way={drawn} />
       <table className="table w-full">
         <caption className="small quiet pb-1 text-left">
-          As planned, then in its jar in the fridge. Cooked food must pass 57 → 21 °C within 2 h and be at 5 °C within 6
-          h.
+          An estimate: as planned, then in its jar in the fridge. Cooked food must pass 57 → 21 °C within 2 h and be at
+          5 °C within 6 h.
         </caption>
         <thead>
           <tr>

@@ -10,7 +10,7 @@ import type { ShelfJar } from '../../live/shelf';
 import { useKit } from '../../live/useKitchen';
 import { fridgeLog } from '../../store/jars';
 import { Dialog } from '../../ui/Dialog';
-import { whenOf } from '../../ui/times';
+import { fullDate, whenOf } from '../../ui/times';
 import { AFTER_PAGE_MS, useAfter } from '../../ui/useAfter';
 import { FridgeChart } from './FridgeChart';
 import { Logger } from './Logger';
@@ -57,6 +57,33 @@ export function FridgePart({ jars, now }: { readonly jars: readonly ShelfJar[]; 
         </button>
       </div>
       <FridgeChart lines={seen.lines} from={seen.from} until={seen.until} />
+      <details className="mt-1">
+        <summary className="small cursor-pointer">As a table</summary>
+        <table className="table mt-1">
+          <thead>
+            <tr>
+              <th scope="col" className="pr-4">
+                from
+              </th>
+              <th scope="col" className="pr-4 text-right!">
+                fridge
+              </th>
+              <th scope="col" className="text-right!">
+                warmest
+              </th>
+            </tr>
+          </thead>
+          <tbody>
+            {seen.lines.map((l) => (
+              <tr key={l.at}>
+                <td className="num pr-4">{fullDate(l.at)}</td>
+                <td className="num pr-4 text-right">{plain(l.placeC, 1)} °C</td>
+                <td className="num text-right">{l.hottestC === undefined ? '' : `${plain(l.hottestC, 1)} °C`}</td>
+              </tr>
+            ))}
+          </tbody>
+        </table>
+      </details>
       <p className="mt-1">
         {told
           ? spellsText(seen.spells, now)
@@ -64,7 +91,7 @@ export function FridgePart({ jars, now }: { readonly jars: readonly ShelfJar[]; 
       </p>
       {gains.length > 0 && (
         <>
-          <p className="mt-2">A degree colder, from now on:</p>
+          <p className="mt-2">A degree colder, from now on (an estimate):</p>
           <ul>
             {gains.slice(0, MOST).map((g) => (
               <li key={g.jar} className="flex justify-between gap-3">
@@ -91,7 +118,7 @@ function spellsText(
   spells: readonly { readonly from: number; readonly to: number; readonly hottestC: number }[],
   now: number,
 ): string {
-  if (spells.length === 0) return `Never warmer than ${COLD_C} °C in these days.`;
+  if (spells.length === 0) return `As far as a logger told, never warmer than ${COLD_C} °C.`;
   const long = spells.filter((s) => s.to - s.from >= DOOR_MS).sort((a, b) => b.to - b.from - (a.to - a.from));
   const doors = spells.length - long.length;
   const short =
@@ -99,7 +126,7 @@ function spellsText(
       ? ''
       : ` ${doors === 1 ? 'One shorter while' : `${doors} shorter whiles`}, as when its door stands open.`;
   const [longest] = long;
-  if (!longest) return `Never warmer than ${COLD_C} °C for two hours.${short}`;
+  if (!longest) return `As far as a logger told, never warmer than ${COLD_C} °C for two hours.${short}`;
   const many = long.length === 1 ? 'Once' : `${long.length} times`;
   return `${many} warmer than ${COLD_C} °C; the longest ${join(duration((longest.to - longest.from) / 1000))}, from ${whenOf(longest.from, now)}, up to ${plain(longest.hottestC, 1)} °C.${short} The jars that stood in it are reckoned so.`;
 }

@@ -2,9 +2,12 @@ import { labelText, milkName, milkOf, upper } from '@ironpan/core/words';
 import { now } from '../../clock';
 import { download } from '../../ui/download';
 import { labelDate } from '../../ui/times';
+import { tell } from '../../ui/toast';
 import type { ShelfJar } from '../../live/shelf';
 import type { Label } from './labelPdf';
 
+/** An address that means only the machine itself. */
+const LOOPBACK = /^(localhost|127\.|\[?::1)/;
 /** What stands on a jar's label in this kitchen, at this hour. */
 export function labelFor(j: ShelfJar): Label {
   const { keep } = j.now;
@@ -26,5 +29,7 @@ export async function printLabels(jars: readonly ShelfJar[], how: { readonly she
   const doc = await labelsPdf(jars.map(labelFor), how);
   const [first] = jars;
   const name = how.sheet || !first ? 'labels' : `label ${milkName(milkOf(first.batch.recipe))}`;
+  if (LOOPBACK.test(location.hostname))
+    tell('The codes open their jars on this computer. Served to the house (HOST), a phone opens them too.');
   download(`${name.replace(/\s+/g, '-')}.pdf`, doc.output('blob'));
 }
