@@ -54,7 +54,7 @@ test('a label says what it is, and its code finds the jar', async ({ page }) => 
   const pdf = readFileSync(await (await coming).path(), 'latin1');
   expect(pdf.startsWith('%PDF-')).toBe(true);
   for (const words of [`(${code})`, 'Use by', 'Made', 'Contains soy.', 'solids']) expect(pdf).toContain(words);
-  await cook.press('Close');
+  await sheet.getByRole('button', { name: 'Close' }).click();
   await page.getByRole('searchbox', { name: 'Find a jar by its code' }).fill('zzzzz');
   await expect(page.getByRole('alert').filter({ hasText: 'No jar with the code' })).toBeVisible();
   await page.getByRole('searchbox', { name: 'Find a jar by its code' }).fill(` ${code.toLowerCase()}`);
