@@ -1,0 +1,4 @@
+export type { JarFrame, Picture, Tone } from './picture';
+export { layersOfPicture, layersWithin } from './layers';
+export type { SeenLayers } from './layers';
+export { namedLayers } from './naming';
