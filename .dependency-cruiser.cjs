@@ -9,7 +9,7 @@ const CORE = {
   methods: ['steps', 'materials', 'kitchen'],
   checks: ['steps', 'kitchen', 'materials'],
   learning: ['steps', 'kitchen'],
-  detect: ['steps'],
+  detect: ['batch', 'steps'],
   batch: ['steps', 'learning', 'kitchen', 'materials'],
   questions: ['batch', 'checks', 'steps', 'kitchen', 'materials'],
   words: ['steps', 'checks', 'kitchen', 'batch', 'questions'],

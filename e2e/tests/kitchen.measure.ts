@@ -19,6 +19,7 @@ const TABLES = [
   'jars',
   'jarEvents',
   'traces',
+  'photos',
   'digests',
   'learned',
   'standing',

@@ -31,6 +31,7 @@ export type { Out } from './whereabouts';
 export { layersFault, LIKED, LOOK_SCALES, saysFine, saysNothing, saysTurned, SIGNS } from './looks';
 export { measuredOf } from './looks';
 export type { Expected, Liked, Look, Measured, MeasuredTold, Scale, Sign } from './looks';
+export type { Photo, PhotoFrame, PhotoSeen } from './looks';
 export { endOfJar, inOrder, lastSeq, latestInstant, standing, unsaid } from './log';
 export type { Happening, JarHappening } from './log';
 export { digestOf, measuredMl } from './digest';

@@ -26,7 +26,33 @@ export interface Look {
   readonly signs?: readonly Sign[];
   /** What was measured of it: its body by a funnel, its strength by drying a spoonful or by weighing a full measure. */
   readonly measured?: Measured;
+  readonly photo?: PhotoSeen;
   readonly note?: string;
+}
+/** A photograph that belongs to a look, and where in it what is in the jar stands; null: nobody has shown it. */
+export interface PhotoSeen {
+  readonly of: string;
+  readonly frame: PhotoFrame | null;
+}
+/** Shares of a picture's width and height, 0..1, at the jar's middle. */
+export interface PhotoFrame {
+  readonly left: number;
+  readonly right: number;
+  readonly top: number;
+  readonly bottom: number;
+  /** How far the jar leans to the right, radians; the lines of what is in it lean with it. */
+  readonly tilt: number;
+}
+/** A photograph: small enough to keep, told nothing but what is to be seen. */
+export interface Photo {
+  readonly id: string;
+  readonly jar: string;
+  readonly at: number;
+  /** Pixels. */
+  readonly width: number;
+  readonly height: number;
+  /** The picture itself, a JPEG in base64. */
+  readonly jpeg: string;
 }
 /** Figures as they were read; what they say is worked out. */
 export interface Measured {

@@ -1,4 +1,4 @@
-export type { JarFrame, Picture, Tone } from './picture';
+export type { Picture } from './picture';
 export { layersOfPicture, layersWithin } from './layers';
 export type { SeenLayers } from './layers';
 export { namedLayers } from './naming';

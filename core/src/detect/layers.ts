@@ -1,9 +1,10 @@
+import type { PhotoFrame } from '../batch';
 import { colourBetween } from './contrast';
 import { interfacesOf } from './interfaces';
 import type { Interface } from './interfaces';
 import { endsOf } from './ends';
 import { Tones } from './picture';
-import type { JarFrame, Picture, Tone } from './picture';
+import type { Picture, Tone } from './picture';
 import { profileOf } from './profile';
 import type { Profile } from './profile';
 import { wallsOf } from './walls';
@@ -11,7 +12,7 @@ import type { Walls } from './walls';
 
 /** What a photograph of a jar shows: where what is in it stands, and the lines between its layers. */
 export interface SeenLayers {
-  readonly frame: JarFrame;
+  readonly frame: PhotoFrame;
   /** Lines between layers, shares of the fill from the top, ascending. */
   readonly lines: readonly number[];
   /** The colour of each layer from the top down; one more than lines. */
@@ -38,7 +39,7 @@ export function layersOfPicture(p: Picture): SeenLayers | null {
   return seenBetween(t, w, profile, found.whole, ends.top, ends.bottom);
 }
 /** The same where the frame is shown by hand. */
-export function layersWithin(p: Picture, f: JarFrame): SeenLayers {
+export function layersWithin(p: Picture, f: PhotoFrame): SeenLayers {
   const t = new Tones(p, ROWS);
   const mid = ((f.left + f.right) / 2) * t.width;
   const middle = ((f.top + f.bottom) / 2 - 0.5) * t.height;

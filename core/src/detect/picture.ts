@@ -4,15 +4,6 @@ export interface Picture {
   readonly height: number;
   readonly data: Uint8ClampedArray;
 }
-/** Where what is in a jar stands in a picture: shares of its width and height, at the jar's middle. */
-export interface JarFrame {
-  readonly left: number;
-  readonly right: number;
-  readonly top: number;
-  readonly bottom: number;
-  /** How far the jar leans to the right, radians; its lines lean with it. */
-  readonly tilt: number;
-}
 /** A colour: light, red against green, yellow against blue; each about 0..255. */
 export type Tone = readonly [number, number, number];
 const { floor, sqrt } = Math;

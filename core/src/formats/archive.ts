@@ -1,14 +1,15 @@
 import { sha256 } from '@noble/hashes/sha2.js';
 import { bytesToHex } from '@noble/hashes/utils.js';
 import { strFromU8, strToU8, unzipSync, Zip, ZipDeflate } from 'fflate';
-import { TABLES } from '../records';
+import { MOST_PHOTO_TEXT, TABLES } from '../records';
 import type { Fault, Table } from '../records';
 import { checkShape } from './shape';
 
 /** The one file that holds a whole kitchen: a zip of a manifest and of chunks of lines, a record a line. */
 export const BACKUP_FORMAT = 'ironpan-kitchen';
-/** 1 was one JSON text; 2 is this archive. */
-export const BACKUP_VERSION = 2;
+/** 1 was one JSON text; 2 is this archive; 3 may hold photographs. */
+export const BACKUP_VERSION = 3;
+const FIRST_ARCHIVE = 2;
 const MANIFEST = 'manifest.json';
 /** A chunk is closed at so many rows or letters, so that no kitchen needs one text as long as itself. */
 const CHUNK_ROWS = 500;
@@ -139,13 +140,15 @@ export function openArchive(bytes: Uint8Array): Opened {
   }
   if (m === null || typeof m !== 'object' || m.format !== BACKUP_FORMAT)
     return refuse(`This is not a kitchen that Ironpan exported: “format” must be “${BACKUP_FORMAT}”.`, 'format');
-  if (typeof m.version !== 'number' || m.version !== BACKUP_VERSION) return refuse(versionFault(m.version), 'version');
+  if (typeof m.version !== 'number' || m.version < FIRST_ARCHIVE || m.version > BACKUP_VERSION)
+    return refuse(versionFault(m.version), 'version');
   if (!Array.isArray(m.chunks) || !m.chunks.every(isChunk))
     return refuse(`manifest.json does not list its parts. ${AGAIN}`, 'chunks');
   const faults: Fault[] = [];
   for (const t of TABLES) {
     const rows = m.chunks.reduce((n, c) => n + (c.table === t ? c.rows : 0), 0);
-    if ((m.counts as Record<string, unknown> | undefined)?.[t] !== rows)
+    // An older archive does not count what was not kept yet.
+    if (((m.counts as Record<string, unknown> | undefined)?.[t] ?? 0) !== rows)
       faults.push({ path: t, say: `${t}: the manifest counts other rows than its parts hold. ${AGAIN}` });
   }
   if (faults.length > 0) return { ok: false, faults };
@@ -187,7 +190,7 @@ export function readChunk(bytes: Uint8Array, c: Chunk): readonly unknown[] | Fau
   if (lines.length !== c.rows) return fault(`Its part ${c.file} has ${lines.length} rows in place of ${c.rows}.`);
   const rows: unknown[] = [];
   for (const [i, line] of lines.entries()) {
-    const bad = checkShape(line);
+    const bad = c.table === 'photos' ? checkShape(line, MOST_PHOTO_TEXT) : checkShape(line);
     if (bad) return fault(`${c.file}, row ${i + 1}: ${bad}`);
     try {
       rows.push(JSON.parse(line));

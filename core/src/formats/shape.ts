@@ -12,7 +12,7 @@ export function checkShape(json: string, mostText: number = MOST_TEXT): string |
     if (begun >= 0) {
       if (c === BACKSLASH) i += 1;
       else if (c === QUOTE) {
-        if (i - begun - 1 > mostText) return tooLong(i - begun - 1);
+        if (i - begun - 1 > mostText) return tooLong(i - begun - 1, mostText);
         begun = -1;
       }
     } else if (c === QUOTE) begun = i;
@@ -22,10 +22,10 @@ export function checkShape(json: string, mostText: number = MOST_TEXT): string |
         return `it holds lists in lists more than ${MOST_NESTING} deep; no recipe and no kitchen does.`;
     } else if (c === CLOSE_LIST || c === CLOSE_OBJECT) depth -= 1;
   }
-  return begun >= 0 && json.length - begun - 1 > mostText ? tooLong(json.length - begun - 1) : null;
+  return begun >= 0 && json.length - begun - 1 > mostText ? tooLong(json.length - begun - 1, mostText) : null;
 }
-const tooLong = (n: number): string =>
-  `it holds one text of ${n} letters; the longest that can be kept has ${MOST_TEXT}.`;
+const tooLong = (n: number, most: number): string =>
+  `it holds one text of ${n} letters; the longest that can be kept has ${most}.`;
 const QUOTE = 34;
 const BACKSLASH = 92;
 const OPEN_LIST = 91;

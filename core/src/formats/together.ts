@@ -84,6 +84,9 @@ function logsOf(faults: Faults, k: Kitchen): ReadonlyMap<string, BatchEvent[]> {
         if (!batch.recipe.materials.some((m) => m.id === food))
           faults.add('jars', i, `it was made from “${food}”, which its batch does not know.`);
   });
+  k.photos.forEach((p, i) => {
+    if (!jars.has(p.jar)) faults.add('photos', i, 'its jar is not in the file.');
+  });
   k.jarEvents.forEach((e, i) => {
     if (!jars.has(e.jar)) faults.add('jarEvents', i, 'its jar is not in the file.');
   });

@@ -74,6 +74,10 @@ function sentence(type: string, c: Readonly<Record<string, unknown>>): string {
       return 'must name the layers from the top down (cream, clear, body, clear, sediment), their shares adding up to 1';
     case 'look.nothing':
       return 'says nothing of the jar';
+    case 'frame.order':
+      return 'has its sides or its ends the wrong way round';
+    case 'photo.jpeg':
+      return 'is no JPEG picture in base64';
     case 'time.order':
       return 'ends before it begins';
     case 'name.reserved':

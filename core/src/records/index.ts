@@ -4,6 +4,7 @@ export type {
   PlanId,
   BatchId,
   JarId,
+  PhotoRecord,
   PlanRecord,
   BatchRecord,
   EventRecord,
@@ -30,4 +31,4 @@ export { validRow } from './validate';
 export { faultOf, pathText } from './faults';
 export type { Fault } from './faults';
 export { id, number, object, text, step as stepSchema, material as materialSchema } from './parts';
-export { MOST_NESTING, MOST_TEXT, MOST_UNDO } from './limits';
+export { MOST_NESTING, MOST_PHOTO_PX, MOST_PHOTO_TEXT, MOST_TEXT, MOST_UNDO } from './limits';

@@ -11,7 +11,7 @@ import {
   SKIP_REASONS,
   THROWN_REASONS,
 } from '../batch';
-import type { BatchEvent, Filling, JarEvent, Look, Promised } from '../batch';
+import type { BatchEvent, Filling, JarEvent, Look, PhotoFrame, PhotoSeen, Promised } from '../batch';
 import { BEANY_SCALE, BODY_SCALE, GRIT_SCALE, SLIP_SCALE, SWEET_SCALE } from '../steps';
 import type { Layer } from '../steps';
 import { KIT_SPECS, THING_KINDS, THING_SPECS } from '../kitchen';
@@ -26,13 +26,14 @@ import type {
   JarRecord,
   MaterialRecord,
   MethodRecord,
+  PhotoRecord,
   PlanRecord,
   SettingsRecord,
   Table,
   TraceRecord,
   UndoRecord,
 } from './types';
-import { MOST_UNDO, MOST_VESSELS } from './limits';
+import { MOST_PHOTO_PX, MOST_PHOTO_TEXT, MOST_UNDO, MOST_VESSELS } from './limits';
 import { amount, exactly, grams, id, instant, material, number, object, recipe, text } from './parts';
 
 const named = { id: id(), name: text(80) };
@@ -177,9 +178,17 @@ const EVENTS: { readonly [K in BatchEvent['is']]: Joi.ObjectSchema } = {
   paused: exactly<EventOf<'paused'>>({ ...happened, is: 'paused' }),
   resumed: exactly<EventOf<'resumed'>>({ ...happened, is: 'resumed' }),
 };
-const jarHappened = { v: Joi.valid(4), id: id(), jar: id(), seq: seq(), at: instant() };
+const jarHappened = { v: Joi.valid(5), id: id(), jar: id(), seq: seq(), at: instant() };
 const placeC = number(-40, 60);
 const oneOf = (scale: readonly string[]): Joi.Schema => Joi.valid(...scale).optional();
+/** Where in a photograph the milk stands: sides and ends in their order. */
+const frame = exactly<PhotoFrame>({
+  left: number(0, 1),
+  right: number(0, 1),
+  top: number(0, 1),
+  bottom: number(0, 1),
+  tilt: number(-0.5, 0.5),
+}).custom((f: PhotoFrame, h) => (f.left < f.right && f.top < f.bottom ? f : h.error('frame.order')));
 /** A look: words of the scales, layers that make up a jar, and something said at all. */
 const look = exactly<Look>({
   by: text(40).optional(),
@@ -201,6 +210,7 @@ const look = exactly<Look>({
     .unique()
     .optional(),
   measured: measured.optional(),
+  photo: exactly<PhotoSeen>({ of: id(), frame: frame.allow(null) }).optional(),
   note: Joi.string().max(2000).optional(),
 }).custom((l: Look, h) => (saysNothing(l) ? h.error('look.nothing') : l));
 type JarEventOf<K extends JarEvent['is']> = JarEventRecord & { readonly is: K };
@@ -275,6 +285,8 @@ const versions = Joi.array()
   .items(object({ name: text(120), recipe: recipe() }))
   .max(MOST_UNDO);
 
+/** Base64 of what begins as every JPEG does. */
+const JPEG = /^\/9j\/[A-Za-z0-9+/]*={0,2}$/;
 /** The validator of each table’s rows; a log’s lines each by what happened. */
 export const SCHEMAS = {
   kit: complete({ ...kitKeys, updatedAt: instant() }),
@@ -366,5 +378,16 @@ export const SCHEMAS = {
     chunk: number(0, 1e7).integer(),
     everyS: number(0.001, 3600),
     values: Joi.array().items(number(-1e6, 1e7)).min(1).max(1000),
+  }),
+  photos: exactly<PhotoRecord>({
+    v: Joi.valid(1),
+    id: id(),
+    jar: id(),
+    at: instant(),
+    width: number(1, MOST_PHOTO_PX).integer(),
+    height: number(1, MOST_PHOTO_PX).integer(),
+    jpeg: Joi.string()
+      .max(MOST_PHOTO_TEXT)
+      .custom((x: string, h) => (JPEG.test(x) ? x : h.error('photo.jpeg'))),
   }),
 } as const satisfies Record<Table, Joi.Schema | ((row: Readonly<Record<string, unknown>>) => Joi.Schema)>;

@@ -1,4 +1,4 @@
-import type { BatchEvent, FilledJar, FridgeLine, FrozenBatch, JarEvent, TraceChunk } from '../batch';
+import type { BatchEvent, FilledJar, FridgeLine, FrozenBatch, JarEvent, Photo, TraceChunk } from '../batch';
 import type { Kit } from '../kitchen';
 import type { Material } from '../materials';
 import type { Recipe } from '../steps';
@@ -36,7 +36,7 @@ export type EventRecord = BatchEvent & { readonly v: 4 };
 export interface JarRecord extends FilledJar {
   readonly v: 3;
 }
-export type JarEventRecord = JarEvent & { readonly v: 4 };
+export type JarEventRecord = JarEvent & { readonly v: 5 };
 /** One line of the fridge's own log: how cold it was set from an instant on. */
 export interface FridgeRecord extends FridgeLine {
   readonly v: 1;
@@ -88,6 +88,9 @@ export interface MethodRecord {
   readonly updatedAt: number;
 }
 
+export interface PhotoRecord extends Photo {
+  readonly v: 1;
+}
 export interface TraceRecord extends TraceChunk {
   readonly v: 1;
 }
@@ -106,6 +109,7 @@ export interface Kitchen {
   readonly settings: readonly SettingsRecord[];
   readonly undo: readonly UndoRecord[];
   readonly traces: readonly TraceRecord[];
+  readonly photos: readonly PhotoRecord[];
 }
 /** Every table that a backup holds, in the order it is written. */
 export const TABLES = [
@@ -121,5 +125,6 @@ export const TABLES = [
   'settings',
   'undo',
   'traces',
+  'photos',
 ] as const satisfies readonly (keyof Kitchen)[];
 export type Table = keyof Kitchen;

@@ -13,11 +13,12 @@ export const VERSIONS: Readonly<Record<Table, Versions>> = {
   batches: { migrations: [batchTo2, batchTo3, recipeTo4] },
   events: { migrations: [eventTo2, eventTo3, moreWords] },
   jars: { migrations: [jarTo2, jarTo3] },
-  jarEvents: { migrations: [jarEventTo2, jarEventTo3, moreWords] },
+  jarEvents: { migrations: [jarEventTo2, jarEventTo3, moreWords, moreWords] },
   materials: { migrations: [] },
   methods: { migrations: [methodTo2, recipeTo4] },
   fridge: { migrations: [] },
   settings: { migrations: [] },
   undo: { migrations: [undoTo2, undoTo3] },
   traces: { migrations: [] },
+  photos: { migrations: [] },
 };

@@ -74,7 +74,7 @@ describe('an archive', () => {
     );
     expect(faults(changed(/manifest/, () => '{'))).toMatch(/manifest\.json cannot be read/);
     expect(faults(changed(/manifest/, () => null))).toMatch(/it has no manifest\.json/);
-    expect(faults(changed(/manifest/, (t) => t.replace('"version": 2', '"version": 3')))).toMatch(/newer Ironpan/);
+    expect(faults(changed(/manifest/, (t) => t.replace('"version": 3', '"version": 4')))).toMatch(/newer Ironpan/);
     expect(faults(changed(/manifest/, (t) => t.replace('ironpan-kitchen', 'another')))).toMatch(/not a kitchen/);
     expect(faults(changed(/manifest/, (t) => t.replace('"chunks"', '"parts"')))).toMatch(/does not list its parts/);
     expect(faults(zipSync({ 'a.txt': strToU8('x') }))).toMatch(/it has no manifest\.json/);

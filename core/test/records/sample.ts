@@ -65,8 +65,20 @@ export const WHOLE_LOOK: Look = {
     dried: { emptyG: 40, wetG: 55, dryG: 41 },
     full: { emptyG: 100, waterG: 600, milkG: 606 },
   },
+  photo: { of: 'photo-1', frame: { left: 0.2, right: 0.8, top: 0.3, bottom: 0.9, tilt: 0.02 } },
   note: 'nutty',
 };
+/** Two pixels by three, as a JPEG. */
+const TINY =
+  '/9j/4AAQSkZJRgABAQAAAQABAAD/2wCEABALDA4MChAODQ4SERATGCgaGBYWGDEjJR0oOjM9PDkzODdASFxOQERXRTc4UG1RV19i' +
+  'Z2hnPk1xeXBkeFxlZ2MBERISGBUYLxoaL2NCOEJjY2NjY2NjY2NjY2NjY2NjY2NjY2NjY2NjY2NjY2NjY2NjY2NjY2NjY2NjY2Nj' +
+  'Y2NjY//AABEIAAMAAgMBEQACEQEDEQH/xAGiAAABBQEBAQEBAQAAAAAAAAAAAQIDBAUGBwgJCgsQAAIBAwMCBAMFBQQEAAABfQEC' +
+  'AwAEEQUSITFBBhNRYQcicRQygZGhCCNCscEVUtHwJDNicoIJChYXGBkaJSYnKCkqNDU2Nzg5OkNERUZHSElKU1RVVldYWVpjZGVm' +
+  'Z2hpanN0dXZ3eHl6g4SFhoeIiYqSk5SVlpeYmZqio6Slpqeoqaqys7S1tre4ubrCw8TFxsfIycrS09TV1tfY2drh4uPk5ebn6Onq' +
+  '8fLz9PX29/j5+gEAAwEBAQEBAQEBAQAAAAAAAAECAwQFBgcICQoLEQACAQIEBAMEBwUEBAABAncAAQIDEQQFITEGEkFRB2FxEyIy' +
+  'gQgUQpGhscEJIzNS8BVictEKFiQ04SXxFxgZGiYnKCkqNTY3ODk6Q0RFRkdISUpTVFVWV1hZWmNkZWZnaGlqc3R1dnd4eXqCg4SF' +
+  'hoeIiYqSk5SVlpeYmZqio6Slpqeoqaqys7S1tre4ubrCw8TFxsfIycrS09TV1tfY2dri4+Tl5ufo6ery8/T19vf4+fr/2gAMAwEA' +
+  'AhEDEQA/AOkoA//Z';
 const onTheTable = { where: 'table', placeC: 25, from: T0 + 312 * MIN, to: T0 + 318 * MIN } as const;
 /** A small kitchen with one of everything. */
 export function sampleKitchen(): Kitchen {
@@ -123,22 +135,22 @@ export function sampleKitchen(): Kitchen {
     events,
     jars,
     jarEvents: [
-      { v: 4, id: 'j1', jar: first.id, seq: 1, at: T0 + 300 * MIN, is: 'poured', ml: 200 },
-      { v: 4, id: 'j2', jar: first.id, seq: 2, at: T0 + 310 * MIN, is: 'moved', place: 'room', placeC: 21 },
-      { v: 4, id: 'j3', jar: first.id, seq: 3, at: T0 + 320 * MIN, is: 'tempered', ...onTheTable },
-      { v: 4, id: 'j4', jar: first.id, seq: 4, at: T0 + 330 * MIN, is: 'shaken', cameBack: 'wholly' },
-      { v: 4, id: 'j5', jar: first.id, seq: 5, at: T0 + 340 * MIN, is: 'heated', toC: 70, holdS: 60 },
-      { v: 4, id: 'j6', jar: first.id, seq: 6, at: T0 + 345 * MIN, is: 'boiled', forS: 120 },
-      { v: 4, id: 'j7', jar: first.id, seq: 7, at: T0 + 350 * MIN, is: 'moved', place: 'fridge', placeC: null },
-      { v: 4, id: 'j8', jar: first.id, seq: 8, at: T0 + 360 * MIN, is: 'lifted', capG: null, into: 'jar-cap' },
-      { v: 4, id: 'm1', jar: first.id, seq: 13, at: T0 + 361 * MIN, is: 'decanted', into: 'jar-x', ml: 50 },
+      { v: 5, id: 'j1', jar: first.id, seq: 1, at: T0 + 300 * MIN, is: 'poured', ml: 200 },
+      { v: 5, id: 'j2', jar: first.id, seq: 2, at: T0 + 310 * MIN, is: 'moved', place: 'room', placeC: 21 },
+      { v: 5, id: 'j3', jar: first.id, seq: 3, at: T0 + 320 * MIN, is: 'tempered', ...onTheTable },
+      { v: 5, id: 'j4', jar: first.id, seq: 4, at: T0 + 330 * MIN, is: 'shaken', cameBack: 'wholly' },
+      { v: 5, id: 'j5', jar: first.id, seq: 5, at: T0 + 340 * MIN, is: 'heated', toC: 70, holdS: 60 },
+      { v: 5, id: 'j6', jar: first.id, seq: 6, at: T0 + 345 * MIN, is: 'boiled', forS: 120 },
+      { v: 5, id: 'j7', jar: first.id, seq: 7, at: T0 + 350 * MIN, is: 'moved', place: 'fridge', placeC: null },
+      { v: 5, id: 'j8', jar: first.id, seq: 8, at: T0 + 360 * MIN, is: 'lifted', capG: null, into: 'jar-cap' },
+      { v: 5, id: 'm1', jar: first.id, seq: 13, at: T0 + 361 * MIN, is: 'decanted', into: 'jar-x', ml: 50 },
       {
-        ...{ v: 4, id: 'm2', jar: first.id, seq: 14, at: T0 + 362 * MIN, is: 'merged', with: 'jar-y' },
+        ...{ v: 5, id: 'm2', jar: first.id, seq: 14, at: T0 + 362 * MIN, is: 'merged', with: 'jar-y' },
         ...{ name: 'soy milk, batch 2', stream: first.stream, foods: [OATS_LIKE] },
       },
-      { v: 4, id: 'm3', jar: first.id, seq: 15, at: T0 + 363 * MIN, is: 'dried', ovenC: 90, layerCm: 1, flourG: null },
+      { v: 5, id: 'm3', jar: first.id, seq: 15, at: T0 + 363 * MIN, is: 'dried', ovenC: 90, layerCm: 1, flourG: null },
       {
-        v: 4,
+        v: 5,
         id: 'm4',
         jar: first.id,
         seq: 16,
@@ -148,11 +160,11 @@ export function sampleKitchen(): Kitchen {
         placeC: -18,
         eachG: 100,
       },
-      { v: 4, id: 'l1', jar: first.id, seq: 12, at: T0 + 365 * MIN, is: 'looked', look: WHOLE_LOOK },
-      { v: 4, id: 'j9', jar: first.id, seq: 9, at: T0 + 370 * MIN, is: 'given' },
-      { v: 4, id: 'k1', jar: first.id, seq: 10, at: T0 + 380 * MIN, is: 'undone', of: 'j9' },
+      { v: 5, id: 'l1', jar: first.id, seq: 12, at: T0 + 365 * MIN, is: 'looked', look: WHOLE_LOOK },
+      { v: 5, id: 'j9', jar: first.id, seq: 9, at: T0 + 370 * MIN, is: 'given' },
+      { v: 5, id: 'k1', jar: first.id, seq: 10, at: T0 + 380 * MIN, is: 'undone', of: 'j9' },
       {
-        ...{ v: 4, id: 'k2', jar: first.id, seq: 11, at: T0 + 400 * MIN, is: 'thrown' },
+        ...{ v: 5, id: 'k2', jar: first.id, seq: 11, at: T0 + 400 * MIN, is: 'thrown' },
         ...{ why: 'other', text: 'smelled off', lastFineAt: T0 + 390 * MIN, foundAt: T0 + 399 * MIN },
       },
     ],
@@ -210,5 +222,6 @@ export function sampleKitchen(): Kitchen {
         values: [97.5, 98, 98.1],
       },
     ],
+    photos: [{ v: 1, id: 'photo-1', jar: first.id, at: T0 + 365 * MIN, width: 2, height: 3, jpeg: TINY }],
   };
 }

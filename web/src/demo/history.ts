@@ -137,7 +137,7 @@ function jarLog(
   const add = (hoursAfter: number, e: Record<string, unknown>): boolean => {
     const at = Math.round(j.filledAt + hoursAfter * HOUR);
     if (at >= laidAt) return false;
-    out.push({ v: 4, id: `${j.id}-${out.length}`, jar: j.id, seq: out.length + 1, at, ...e } as JarEventRecord);
+    out.push({ v: 5, id: `${j.id}-${out.length}`, jar: j.id, seq: out.length + 1, at, ...e } as JarEventRecord);
     return true;
   };
   const first = j.id.endsWith(':1');

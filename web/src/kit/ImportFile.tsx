@@ -21,6 +21,7 @@ const TABLE = {
   settings: 'preferences',
   undo: 'steps back',
   traces: 'parts of courses',
+  photos: 'photographs',
 } as const;
 
 type State =

@@ -1,4 +1,6 @@
 import type { Complaint, LeverMap, MapAsked, Moved, Range, RangeOf, Remedy, Said } from '@ironpan/core/questions';
+import type { PhotoFrame } from '@ironpan/core/batch';
+import type { SeenLayers } from '@ironpan/core/detect';
 import type { LoggerRead } from '@ironpan/core/formats';
 import type { Here } from '@ironpan/core/kitchen';
 import type { Recipe } from '@ironpan/core/steps';
@@ -7,6 +9,7 @@ import type { FileRead, KitchenAsked } from './kitchen.worker';
 import type { LastingAsked, LastingTold } from './lasting.worker';
 import type { LoggerAsked } from './logger.worker';
 import type { MovesAsked } from './moves.worker';
+import type { PhotoAsked, PhotoRead } from './photo.worker';
 import type { RangesAsked } from './ranges.worker';
 
 export type Ranges = Readonly<Record<RangeOf, Range>>;
@@ -75,6 +78,31 @@ export const askLasting = (asked: LastingAsked): Running<LastingTold | null> =>
 /** A logger's file, read away from the screen. */
 export const askLogger = (asked: LoggerAsked): Running<LoggerRead> =>
   ask(new Worker(new URL('./logger.worker.ts', import.meta.url), { type: 'module' }), asked);
+
+/** A photograph on its way in: made small, then looked at as often as its frame is shown anew, one thing after the other. */
+export class PhotoEye {
+  private readonly worker = new Worker(new URL('./photo.worker.ts', import.meta.url), { type: 'module' });
+  private before: Promise<unknown> = Promise.resolve();
+
+  private ask<T>(asked: PhotoAsked): Promise<T> {
+    const now = this.before.then(() => askOf<T>(this.worker, asked, () => undefined));
+    this.before = now.catch(() => undefined);
+    return now;
+  }
+  take(file: File): Promise<PhotoRead> {
+    return this.ask({ do: 'take', file, name: file.name });
+  }
+  /** Opens one that is kept. */
+  open(jpeg: string): Promise<void> {
+    return this.ask({ do: 'open', jpeg });
+  }
+  within(frame: PhotoFrame): Promise<SeenLayers> {
+    return this.ask({ do: 'within', frame });
+  }
+  stop(): void {
+    this.worker.terminate();
+  }
+}
 
 const moves = <T>(asked: MovesAsked, onProgress?: Progress): Running<T> =>
   ask(new Worker(new URL('./moves.worker.ts', import.meta.url), { type: 'module' }), asked, onProgress);

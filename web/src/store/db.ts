@@ -10,6 +10,7 @@ import type {
   KitRecord,
   MaterialRecord,
   MethodRecord,
+  PhotoRecord,
   PlanRecord,
   TraceRecord,
 } from '@ironpan/core/records';
@@ -31,6 +32,7 @@ export class KitchenDb extends Dexie {
   settings!: Table<SettingRow, string>;
   fridge!: Table<FridgeRecord, string>;
   traces!: Table<TraceRecord, string>;
+  photos!: Table<PhotoRecord, string>;
   digests!: Table<DigestRow, string>;
   learned!: Table<Learned, string>;
   standing!: Table<StandingRow, string>;
@@ -75,11 +77,15 @@ export class KitchenDb extends Dexie {
       .stores({ fates: 'jar, batch, milk', lasting: 'id' })
       .upgrade((t) => known(upgrades).upgradeTo6(t));
     // Cooling has more to say, in every recipe that is kept.
-    this.version(DATABASE_VERSION).upgrade((t) => known(upgrades).upgradeTo7(t));
+    this.version(7).upgrade((t) => known(upgrades).upgradeTo7(t));
+    // Photographs, each by itself, so that no list ever reads one.
+    this.version(DATABASE_VERSION)
+      .stores({ photos: 'id, jar' })
+      .upgrade((t) => known(upgrades).upgradeTo8(t));
   }
 }
 /** The newest shape of the storage this build knows; a later one is refused unopened. */
-export const DATABASE_VERSION = 7;
+export const DATABASE_VERSION = 8;
 
 /** The name of a kitchen’s database. */
 export const databaseName = (r: Realm): string => `ironpan-${r}`;
@@ -135,7 +141,7 @@ async function storedVersion(name: string): Promise<number | null> {
 /** How a storage of an older shape becomes one of this. */
 export type Upgrades = Pick<
   typeof import('./upgrade'),
-  'migrateUndo' | 'upgradeTo3' | 'upgradeTo4' | 'upgradeTo5' | 'upgradeTo6' | 'upgradeTo7'
+  'migrateUndo' | 'upgradeTo3' | 'upgradeTo4' | 'upgradeTo5' | 'upgradeTo6' | 'upgradeTo7' | 'upgradeTo8'
 >;
 function known(upgrades: Upgrades | undefined): Upgrades {
   if (!upgrades) throw new Error('this storage is of an older shape: open Ironpan in a window first');

@@ -41,7 +41,7 @@ async function open(d: KitchenDb, id: string): Promise<Open> {
   return { jar, batch, log };
 }
 async function write(d: KitchenDb, o: Pick<Open, 'log'>, jar: string, say: JarHappening, at: number) {
-  const row = { ...say, v: 4 as const, id: newId('jarevent'), jar, at, seq: lastSeq(o.log) + 1 } as JarEventRecord;
+  const row = { ...say, v: 5 as const, id: newId('jarevent'), jar, at, seq: lastSeq(o.log) + 1 } as JarEventRecord;
   await d.jarEvents.add(row);
   o.log.push(row);
   return [jar, row.id] as const;

@@ -16,6 +16,9 @@ import type { Settings } from './kit';
 type Row = Readonly<Record<string, unknown>> & { readonly id: string };
 /** Rows read or written at once: enough to be quick, few enough to tell how far it is. */
 const AT_ONCE = 2000;
+/** Photographs are large: so few at once. */
+const PHOTOS_AT_ONCE = 20;
+const atOnce = (table: Table): number => (table === 'photos' ? PHOTOS_AT_ONCE : AT_ONCE);
 /** Settings and undo steps are stored under other keys than a record's id; here they are turned into records and back. */
 const STORED: Readonly<
   Partial<Record<Table, { readonly out: (row: never) => Row | null; readonly in: (r: never) => object }>>
@@ -58,7 +61,7 @@ export async function eachRow(
           const rows: Record<string, unknown>[] = await (
             last === null ? store.toCollection() : store.where(':id').above(last)
           )
-            .limit(AT_ONCE)
+            .limit(atOnce(table))
             .toArray();
           if (rows.length === 0) break;
           const key = store.schema.primKey.keyPath as string;
@@ -109,15 +112,15 @@ async function oursOf(table: Table, rows: readonly Row[]): Promise<readonly (Row
     .bulkGet(rows.map((r) => keyOf(table, r.id)));
   return found.map((r) => (r === undefined ? null : outOf(table, r)));
 }
-const parts = <T>(rows: readonly T[]): readonly (readonly T[])[] =>
-  Array.from({ length: Math.ceil(rows.length / AT_ONCE) }, (_, i) => rows.slice(i * AT_ONCE, (i + 1) * AT_ONCE));
+const parts = <T>(rows: readonly T[], most = AT_ONCE): readonly (readonly T[])[] =>
+  Array.from({ length: Math.ceil(rows.length / most) }, (_, i) => rows.slice(i * most, (i + 1) * most));
 
 /** What an import would do, before it is done. */
 export async function importCounts(theirs: Kitchen, how: How): Promise<readonly Count[]> {
   const out: Count[] = [];
   for (const table of TABLES) {
     const n = { added: 0, changed: 0, same: 0 };
-    for (const rows of parts(theirs[table] as unknown as readonly Row[])) {
+    for (const rows of parts(theirs[table] as unknown as readonly Row[], atOnce(table))) {
       const ours = await oursOf(table, rows);
       rows.forEach((r, i) => {
         const mine = ours[i] ?? null;
@@ -157,7 +160,7 @@ export async function importAll(
     const empty = new Set<Table>();
     for (const t of TABLES) if ((await d.table(t).count()) === 0) empty.add(t);
     for (const table of TABLES)
-      for (const rows of parts(theirs[table] as unknown as readonly Row[])) {
+      for (const rows of parts(theirs[table] as unknown as readonly Row[], atOnce(table))) {
         // Into an empty table everything comes, and nothing need be looked for.
         const ours = empty.has(table) ? [] : await oursOf(table, rows);
         const come = rows.filter((r, i) => ours[i] == null || isLater(r, ours[i]));

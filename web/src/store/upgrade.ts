@@ -66,3 +66,5 @@ export async function upgradeTo7(t: Transaction): Promise<void> {
   // What became of jars says from here on where they stood: it is read anew from the logs.
   await t.table('fates').clear();
 }
+/** Version 8: a look may have a photograph. */
+export const upgradeTo8 = (t: Transaction): Promise<void> => migrateRows(t);

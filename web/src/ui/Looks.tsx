@@ -16,6 +16,7 @@ import {
 } from '@ironpan/core/words';
 import { useMemo } from 'react';
 import { now } from '../clock';
+import { LookPhoto } from './LookPhoto';
 import { whenOf } from './times';
 
 interface LooksProps {
@@ -74,6 +75,9 @@ export function Looks({ looks, jar, batch }: LooksProps) {
                 </div>
               )}
             </dl>
+            {l.look.photo && (
+              <LookPhoto seen={l.look.photo} layers={l.look.layers ?? []} of={`this jar, ${whenOf(l.at, now())}`} />
+            )}
             {l.look.layers && !isPulp(jar.stream) && <Judged jar={jar} batch={batch} look={l} />}
           </li>
         ))}

@@ -1,11 +1,10 @@
-import { LAYER_WORDS } from '@ironpan/core/words';
 import type { Layer } from '@ironpan/core/steps';
 import { useId, useRef, useState } from 'react';
 import type { PointerEvent } from 'react';
 import { JarShape } from '../../drawings/Jar';
 import { jarInside } from '../../drawings/jarInside';
 import { NumberField } from '../../ui/NumberField';
-import { moveLine, SLOTS, slotsOf, slotsThere, toLayers, toggleSlot } from './layerSlots';
+import { moveLine, NAMES, SLOTS, slotsOf, slotsThere, toLayers, toggleSlot } from './layerSlots';
 import type { Slot, Slots } from './layerSlots';
 
 const W = 132;
@@ -162,13 +161,6 @@ export function LayerLines({ layers, said, onSay }: LayerLinesProps) {
     </div>
   );
 }
-const NAMES: Readonly<Record<Slot, string>> = {
-  cream: LAYER_WORDS.cream.word,
-  clearTop: 'clear, on top',
-  body: LAYER_WORDS.body.word,
-  clearLow: 'clear, below',
-  sediment: LAYER_WORDS.sediment.word,
-};
 const bodyOf = (s: Slots): number => 1 - (s.cream ?? 0) - (s.clearTop ?? 0) - (s.clearLow ?? 0) - (s.sediment ?? 0);
 
 /** The lines between layers from the top down, and what each parts. */

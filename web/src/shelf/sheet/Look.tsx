@@ -3,7 +3,7 @@ import { CAP } from '@ironpan/core/steps';
 import type { JarHappening, Look as Seen, Scale, Sign } from '@ironpan/core/batch';
 import { plain } from '@ironpan/core/units';
 import { CAME_BACK_WORDS, milkOf, SCALES, SIGN_WORDS } from '@ironpan/core/words';
-import { useState } from 'react';
+import { useRef, useState } from 'react';
 import { foodStyle } from '../../drawings/foodStyle';
 import { useLive } from '../../live/live';
 import { keepDraft, readDraft } from '../../store/drafts';
@@ -11,6 +11,7 @@ import { ChoiceButtons } from '../../ui/ChoiceButtons';
 import type { ShelfJar } from '../../live/shelf';
 import { LayerLines } from './LayerLines';
 import { Measure } from './Measure';
+import { Photograph } from './Photograph';
 import { ScaleRow } from './ScaleRow';
 import { Foot } from './Foot';
 import { useSay } from './useSay';
@@ -28,17 +29,21 @@ export function Look({ j, onDone }: { readonly j: ShelfJar; readonly onDone: () 
   const key = `look ${j.jar.id}`;
   const kept = useLive(['draft', key], () => readDraft(key)).data;
   const [typed, setDraft] = useState<Draft | null>(null);
+  const latest = useRef<Draft | null>(null);
   const { say, write } = useSay(j);
   if (kept === undefined) return null;
   const draft = typed ?? draftOf(kept);
   const { look, shaken } = draft;
-  const change = (d: Draft): void => {
+  // A photograph is looked at while other words are pressed: each change is made to what was said last.
+  const change = (to: (d: Draft) => Draft): void => {
+    const d = to(latest.current ?? draft);
+    latest.current = d;
     setDraft(d);
     // A closed tab loses at most the press; one that cannot be kept is no loss while the sheet is open.
     keepDraft(key, JSON.stringify(d)).catch(() => undefined);
   };
   const set = (part: Partial<{ [K in keyof Seen]: Seen[K] | undefined }>): void =>
-    change({ ...draft, look: withoutEmpty({ ...look, ...part }) });
+    change((d) => ({ ...d, look: withoutEmpty({ ...d.look, ...part }) }));
   const { expected, capSetsBelowC } = j.now;
   const capHeld = capSetsBelowC !== null && j.now.placeC <= capSetsBelowC ? CAP.softensC : null;
   const nothing = saysNothing(look) && shaken === null;
@@ -71,6 +76,13 @@ export function Look({ j, onDone }: { readonly j: ShelfJar; readonly onDone: () 
       {expected && (
         <>
           <h3 className="mt-2 mb-1 text-lg">Layers, before you shake it</h3>
+          <Photograph
+            jar={j.jar.id}
+            said={look.photo}
+            layers={look.layers}
+            expected={expected.layers}
+            onSay={(photo, layers) => set({ photo, ...(layers ? { layers } : {}) })}
+          />
           <LayerLines
             layers={look.layers ?? expected.layers}
             said={look.layers !== undefined}
@@ -99,7 +111,7 @@ export function Look({ j, onDone }: { readonly j: ShelfJar; readonly onDone: () 
             label="How it came back when shaken"
             options={CAME_BACK.map((c) => [c, CAME_BACK_WORDS[c].word] as const)}
             chosen={shaken}
-            onChoose={(c) => change({ ...draft, shaken: c === shaken ? null : c })}
+            onChoose={(c) => change((d) => ({ ...d, shaken: c === shaken ? null : c }))}
           />
         </>
       )}

@@ -1,8 +1,16 @@
 import type { Layer } from '@ironpan/core/steps';
+import { LAYER_WORDS } from '@ironpan/core/words';
 
 /** Where a layer can be, from the top down: clear stands above the milk, or under it where fat has risen. */
 export const SLOTS = ['cream', 'clearTop', 'body', 'clearLow', 'sediment'] as const;
 export type Slot = (typeof SLOTS)[number];
+export const NAMES: Readonly<Record<Slot, string>> = {
+  cream: LAYER_WORDS.cream.word,
+  clearTop: 'clear, on top',
+  body: LAYER_WORDS.body.word,
+  clearLow: 'clear, below',
+  sediment: LAYER_WORDS.sediment.word,
+};
 /** How high each is, share of the fill; null: it is not there. What is left is milk. */
 export type Slots = Readonly<Record<Exclude<Slot, 'body'>, number | null>>;
 const NONE: Slots = { cream: null, clearTop: null, clearLow: null, sediment: null };
