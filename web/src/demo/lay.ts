@@ -1,6 +1,8 @@
+import type { JarEventRecord, PhotoRecord } from '@ironpan/core/records';
 import { db } from '../store/db';
 import { digestNow, keepDigests } from '../store/digests';
 import { keepFates } from '../store/fates';
+import { drawnPhoto } from './drawnPhoto';
 import { makePast } from './history';
 import type { Past } from './history';
 import { hillKitchen } from './kitchen';
@@ -31,6 +33,21 @@ const HOUR = 3_600_000;
 const ENDS: ReadonlySet<string> = new Set(['finished', 'given', 'thrown']);
 const FRIDGE_SET_HOURS_AGO = 60 * D;
 
+/** The last look that told layers has a photograph. */
+async function withPhoto(
+  events: readonly JarEventRecord[],
+): Promise<{ readonly events: JarEventRecord[]; readonly photos: PhotoRecord[] }> {
+  const last = events.filter((e) => e.is === 'looked' && (e.look.layers?.length ?? 0) > 1).at(-1);
+  const shot = last?.is === 'looked' ? await drawnPhoto(last.look.layers ?? []) : null;
+  if (last?.is !== 'looked' || !shot) return { events: [...events], photos: [] };
+  const { frame, ...picture } = shot;
+  const photo = { of: 'demo-photo', frame };
+  return {
+    events: events.map((e) => (e === last ? { ...last, look: { ...last.look, photo } } : e)),
+    photos: [{ v: 1, id: photo.of, jar: last.jar, at: last.at, ...picture }],
+  };
+}
+
 /** Lays the demo kitchen out, relative to `at`, in place of whatever the demo held. Only ever called on the demo. */
 export async function layDemo(at: number): Promise<void> {
   const d = db();
@@ -44,6 +61,7 @@ export async function layDemo(at: number): Promise<void> {
   };
   const made = HISTORY.map((p, i) => makePast(p, i + 1, planOf(p.plan), kit, at));
   const now = soakingNow(at);
+  const photographed = await withPhoto(made.flatMap((m) => [...m.jarEvents]));
   await d.transaction('rw', d.tables, async () => {
     for (const t of d.tables) await t.clear();
     await d.kit.put(kit);
@@ -52,7 +70,8 @@ export async function layDemo(at: number): Promise<void> {
     await d.batches.bulkPut(all.map((m) => m.batch));
     await d.events.bulkPut(all.flatMap((m) => [...m.events]));
     await d.jars.bulkPut(all.flatMap((m) => [...m.jars]));
-    await d.jarEvents.bulkPut(all.flatMap((m) => [...m.jarEvents]));
+    await d.jarEvents.bulkPut(photographed.events);
+    await d.photos.bulkPut(photographed.photos);
     await keepDigests(all.map((m) => digestNow(m.batch, m.events)));
     const ended = new Set(all.flatMap((m) => m.jarEvents.filter((e) => ENDS.has(e.is)).map((e) => e.jar)));
     const jars = all.flatMap((m) => m.jars.map((j) => j.id)).filter((id) => !ended.has(id));

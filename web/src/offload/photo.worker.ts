@@ -53,7 +53,7 @@ async function squeezed(c: OffscreenCanvas): Promise<Blob> {
   return c.convertToBlob({ type: 'image/jpeg', quality: 0.25 });
 }
 async function take(file: Blob, name: string): Promise<PhotoRead> {
-  const fault = photoFault(name, new Uint8Array(await file.arrayBuffer()));
+  const fault = photoFault(name, await file.arrayBuffer());
   if (fault !== null) return { ok: false, say: fault };
   try {
     const canvas = await drawn(file);

@@ -9,7 +9,8 @@ const MOST_PIXELS = 50_000_000;
 const NO_PHOTOGRAPH: ReadonlySet<string> = new Set(['svg', 'psd', 'ico', 'icns', 'cur', 'dds', 'ktx', 'pnm']);
 
 /** Why a file cannot be taken as a photograph, said before it is unpacked; null: it can be tried. */
-export function photoFault(name: string, bytes: Uint8Array): string | null {
+export function photoFault(name: string, file: ArrayBuffer): string | null {
+  const bytes = new Uint8Array(file);
   const it = `“${name}”`;
   if (bytes.length === 0) return `${it} is empty. Choose another picture.`;
   if (bytes.length > MOST_BYTES)
@@ -20,8 +21,16 @@ export function photoFault(name: string, bytes: Uint8Array): string | null {
   const { width, height } = size;
   if (width * height > MOST_PIXELS)
     return `${it} has ${Math.round((width * height) / 1e6)} megapixels (${plain(width)} × ${plain(height)}); up to ${MOST_PIXELS / 1e6} can be taken. Let the camera take a smaller one, or save it smaller.`;
-  if (isAnimated(bytes)) return `${it} moves: it holds several pictures. Choose a still one.`;
+  if (moves(file)) return `${it} moves: it holds several pictures. Choose a still one.`;
   return null;
+}
+/** A file that ends in the middle of what it counts does not move; it is found torn when it is opened. */
+function moves(file: ArrayBuffer): boolean {
+  try {
+    return isAnimated(file);
+  } catch {
+    return false;
+  }
 }
 function sizeOf(bytes: Uint8Array): { readonly width: number; readonly height: number; readonly type: string } | null {
   try {

@@ -28,6 +28,7 @@ interface PhotographProps {
 /** A photograph for a look: taken or chosen, kept small; the lines between layers are proposed from it and put right by hand. */
 export function Photograph({ jar, said, layers, expected, onSay }: PhotographProps) {
   const eye = useRef<PhotoEye | null>(null);
+  const asked = useRef(0);
   const [busy, setBusy] = useState(false);
   const [refused, setRefused] = useState<string | null>(null);
   const [told, setTold] = useState<string | null>(null);
@@ -69,6 +70,10 @@ export function Photograph({ jar, said, layers, expected, onSay }: PhotographPro
   /** The lines as they are seen in a frame that was shown by hand. */
   const lookIn = async (p: Photo, frame: PhotoFrame): Promise<void> => {
     if (!said) return;
+    // The frame stands where the hand left it at once; lines that come back for an older one are late.
+    onSay({ of: said.of, frame });
+    asked.current += 1;
+    const mine = asked.current;
     setBusy(true);
     try {
       if (!eye.current) {
@@ -76,6 +81,7 @@ export function Photograph({ jar, said, layers, expected, onSay }: PhotographPro
         await eye.current.open(p.jpeg);
       }
       const seen = await eye.current.within(frame);
+      if (mine !== asked.current) return;
       onSay({ of: said.of, frame }, named(seen));
       setTold(foundText(seen));
     } catch (e) {
@@ -116,7 +122,7 @@ export function Photograph({ jar, said, layers, expected, onSay }: PhotographPro
                     : 'No jar was found in it. Drag the frame to the top, the foot and the sides of the milk; the lines are then looked for.'))}
             </p>
             <NumberField
-              label="leans to the right by"
+              label="lean to the right"
               value={Math.round((said.frame?.tilt ?? 0) * (180 / Math.PI))}
               unit="°"
               low={-25}
