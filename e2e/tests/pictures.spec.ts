@@ -5,6 +5,7 @@ import { Cook } from './cook';
 const VIEWS: readonly (readonly [string, string, readonly [number, number], 'light' | 'dark'])[] = [
   ['shelf', '/', [1280, 800], 'light'],
   ['look', '/?jar=demo-batch-15:milk:1&do=look', [1280, 800], 'light'],
+  ['photograph', '/?jar=demo-batch-15:milk:1', [1280, 800], 'light'],
   ['lasts', '/', [1280, 800], 'light'],
   ['schools', '/plan', [1280, 800], 'light'],
   ['plan', '/plan/demo-weekday', [1280, 800], 'light'],
@@ -33,5 +34,9 @@ for (const [name, path, [width, height], colorScheme] of VIEWS)
     else if (path.startsWith('/plan/')) await page.locator('[data-result]').first().waitFor();
     await page.waitForTimeout(path.endsWith('/moves') ? 12_000 : 1800);
     if (name === 'lasts') await page.getByRole('region', { name: 'How long it lasts here' }).scrollIntoViewIfNeeded();
+    if (name === 'photograph') {
+      await page.getByRole('button', { name: /^Open the photograph/ }).click();
+      await page.waitForTimeout(600);
+    }
     await page.screenshot({ path: `../docs/screenshots/${name}.png` });
   });

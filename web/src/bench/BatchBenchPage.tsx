@@ -8,6 +8,7 @@ import { Empty, Loading } from '../ui/State';
 import { Changed } from './Changed';
 import { CoolingNow } from './CoolingNow';
 import { FillJars } from './FillJars';
+import { FunnelNow } from './FunnelNow';
 import { NowAtHand } from './NowAtHand';
 import { Readings } from './Readings';
 import { StepList } from './StepList';
@@ -43,6 +44,7 @@ export function BatchBenchPage() {
       <div className="order-2 flex flex-col gap-4 wide:order-3">
         <CoolingNow r={r} t={t} />
         <FillJars r={r} t={t} />
+        <FunnelNow key={`funnel ${t.step.id}`} r={r} t={t} />
         <Readings key={t.step.id} r={r} t={t} />
         <Changed r={r} />
       </div>

@@ -19,7 +19,7 @@ const YEAR_H = 365 * 24;
 const STANDING = 7;
 /** Readings of the probe that each batch keeps: this many chunks of so many, one a second. */
 const CHUNKS = 4;
-const VALUES = 100;
+const VALUES = 110;
 
 /** So many batches, laid down over ten years before `at`; one of them on the bench, a few on the shelf. */
 export function largeKitchen(batches: number, seed: number, at: number, traced = true): Large {
