@@ -63,6 +63,9 @@ for (const theme of ['light', 'dark'] as const)
       await expect(page.getByRole('dialog')).toBeVisible();
       await clean(page, `${theme} jar sheet, ${part}`);
     }
+    await cook.go('/?jar=demo-batch-15:milk:1');
+    await page.getByRole('button', { name: /^Open the photograph/ }).click();
+    await clean(page, `${theme} photograph`);
   });
 
 test('axe finds nothing in an empty kitchen, nor with long names', async ({ page }) => {

@@ -1,3 +1,4 @@
+import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
 import exifr from 'exifr';
@@ -66,6 +67,10 @@ async function photographed(page: Page): Promise<Shot> {
   return { name: 'jar.jpg', mimeType: 'image/jpeg', buffer };
 }
 const LOOK = '/?jar=demo-batch-14:milk:1&do=look';
+async function cleanOf(page: Page): Promise<void> {
+  const { violations } = await new AxeBuilder({ page }).withTags(['wcag2a', 'wcag2aa', 'wcag22aa']).analyze();
+  expect(violations.map((v) => `${v.id} ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)).toEqual([]);
+}
 const chooser = (page: Page) => page.getByRole('dialog').getByLabel('Choose a photograph');
 const picture = (page: Page) => page.getByRole('group', { name: 'The photograph, and what is seen in it' });
 const shareOf = (page: Page, layer: string) => page.getByRole('textbox', { name: `${layer}, of the height` });
@@ -133,6 +138,7 @@ test('lines and frame are put right by keys; a frame shown by hand is looked at 
   await looks(page);
   await chooser(page).setInputFiles(await photographed(page));
   await expect(page.getByText('2 lines were found.')).toBeVisible();
+  await cleanOf(page);
   const line = page.getByRole('slider', { name: 'Line between cream and milk on the photograph' });
   const before = Number(await shareOf(page, 'cream').inputValue());
   await line.focus();

@@ -51,6 +51,8 @@ async function ownFont(doc: jsPDF): Promise<string> {
   return FONT;
 }
 
+/** A line that is too long becomes no smaller than this share of its size. */
+const SMALLEST = 0.72;
 /** Points to mm, with the air between lines. */
 const lineMm = (pt: number): number => pt * 0.42;
 /** The allergens stand at the foot, as wide as the label, two lines at most: everything else ends above them. */
@@ -68,10 +70,14 @@ function draw(doc: jsPDF, family: string, l: Label, x: number, y: number): void 
   const write = (text: string, size: number, bold: boolean, most: number): void => {
     if (text === '') return;
     font(size, bold);
-    const room = Math.max(0, Math.floor((end - at) / lineMm(size)) + 1);
-    const lines = (doc.splitTextToSize(text, wide) as string[]).slice(0, Math.min(most, room));
+    const split = (): string[] => doc.splitTextToSize(text, wide) as string[];
+    // What would lose its end is written smaller, down to what is still read.
+    let pt = size;
+    for (; split().length > most && pt > SMALLEST * size; pt -= 0.5) font(pt - 0.5, bold);
+    const room = Math.max(0, Math.floor((end - at) / lineMm(pt)) + 1);
+    const lines = split().slice(0, Math.min(most, room));
     doc.text(lines, left, at);
-    at += lines.length * lineMm(size) + 0.6;
+    at += lines.length * lineMm(pt) + 0.6;
   };
   write(l.title, 11, true, 2);
   if (l.stop !== null) {
