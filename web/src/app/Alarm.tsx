@@ -1,17 +1,23 @@
 import { useEffect, useRef } from 'react';
+import { useLive } from '../live/live';
+import { readCalls } from '../store/calls';
 import { ring } from '../ui/alarm';
+import { remind } from '../ui/reminder';
+import { speak } from '../ui/voice';
 import { nameOfTask, timerOf } from '../live/running';
 import type { Running } from '../live/running';
 
 const NAME = 'Ironpan';
+const SHAKES_MS = [300, 150, 300];
 
 /** Rings once when a timer comes to its end while the page is open, and says it in the window's title until it is answered. */
 export function Alarm({ batches, now }: { readonly batches: readonly Running[]; readonly now: number }) {
+  const calls = useLive(['calls'], readCalls).data;
   const before = useRef<ReadonlySet<string> | null>(null);
   const over = batches.flatMap((b) => {
     const t = timerOf(b, now);
     return t && t.leftS <= 0 && !t.paused
-      ? [{ key: `${b.batch.id} ${t.task.step.id} ${t.task.task.id}`, name: nameOfTask(t.task) }]
+      ? [{ key: `${b.batch.id} ${t.task.step.id} ${t.task.task.id}`, name: nameOfTask(t.task), of: b.batch.name }]
       : [];
   });
   const keys = over.map((o) => o.key).join('|');
@@ -22,7 +28,17 @@ export function Alarm({ batches, now }: { readonly batches: readonly Running[]; 
     before.current = ended;
     document.title = first === undefined ? NAME : `Time: ${first}`;
     // What was over before the page was opened has rung already, or nobody was there to hear it.
-    if (had && [...ended].some((k) => !had.has(k))) ring();
+    const fresh = had ? over.filter((o) => !had.has(o.key)) : [];
+    if (fresh.length === 0) return;
+    ring();
+    // No telephone without a motor has it, nor every browser.
+    (navigator as { vibrate?: (pattern: readonly number[]) => boolean }).vibrate?.(SHAKES_MS);
+    for (const o of fresh) {
+      if (calls?.aloud) speak(`Time is up: ${o.name}.`);
+      if (calls?.outside) remind(`Time is up: ${o.name}`, o.of);
+    }
+    // `over` is a new list at each second; its keys say when it changes, and how it calls is as it was then.
+    // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [keys, first]);
   return null;
 }

@@ -5,6 +5,7 @@ import { useBatch } from '../live/running';
 import type { Running } from '../live/running';
 import { BrokenBatch } from '../ui/BrokenBatch';
 import { Empty, Loading } from '../ui/State';
+import { CallsPart } from './CallsPart';
 import { Changed } from './Changed';
 import { CoolingNow } from './CoolingNow';
 import { FillJars } from './FillJars';
@@ -47,6 +48,7 @@ export function BatchBenchPage() {
         <FunnelNow key={`funnel ${t.step.id}`} r={r} t={t} />
         <Readings key={t.step.id} r={r} t={t} />
         <Changed r={r} />
+        <CallsPart />
       </div>
     </div>
   );

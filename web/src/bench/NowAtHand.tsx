@@ -4,18 +4,22 @@ import { look } from '@ironpan/core/questions';
 import type { TaskState } from '@ironpan/core/batch';
 import { warningsOf } from '@ironpan/core/checks';
 import { clock, duration, hotWaterOf, instruction, join, percent, warningText } from '@ironpan/core/words';
-import { useState } from 'react';
+import { useEffect, useState } from 'react';
 import { useNow, now as nowMs } from '../clock';
 import { append } from '../store/batches';
 import type { Happening } from '../store/batches';
+import { useLive } from '../live/live';
 import { useSettings } from '../live/useKitchen';
+import { readCalls } from '../store/calls';
 import { cupMlOf } from '../ui/cups';
 import { whenOf } from '../ui/times';
 import { soakOf, timerOf } from '../live/running';
 import type { Running, Timer } from '../live/running';
 import { NotSaved } from '../ui/NotSaved';
 import { tell } from '../ui/toast';
+import { useAwake } from '../ui/useAwake';
 import { useWrite } from '../ui/useWrite';
+import { speak } from '../ui/voice';
 import { begin, endOf, farOff } from './actions';
 import { AtHand } from './AtHand';
 import { AbandonDialog, NoteDialog, SkipDialog, TookDialog } from './dialogs';
@@ -33,6 +37,12 @@ export function NowAtHand({ r, t }: { readonly r: Running; readonly t: TaskState
   const say = stage ? instruction(t.step, stage, t.task.id, r.progress.recipe, r.batch.kit, cupMl) : null;
   // The water is poured with the first task of a step; blanching brings its own to the boil.
   const hot = stage?.tasks[0]?.id === t.task.id || t.step.kind === 'grind' ? hotWaterOf(t.step, r.batch.kit) : null;
+  useAwake(timer !== null && !timer.paused && t.task.hands !== 'free');
+  const calls = useLive(['calls'], readCalls).data;
+  const aloud = calls?.aloud === true && say !== null ? spoken(say.title, say.say, say.cue) : null;
+  useEffect(() => {
+    if (aloud !== null) speak(aloud);
+  }, [aloud]);
   const write = useWrite();
   const seen = lastSeq(r.events);
   const log = (what: string, h: readonly Happening[], then: () => void = () => undefined): void =>
@@ -157,6 +167,10 @@ export function NowAtHand({ r, t }: { readonly r: Running; readonly t: TaskState
     </section>
   );
 }
+
+/** A step as it is said: what, how much, and what ends it. */
+const spoken = (title: string, what: string, cue: string | null): string =>
+  [title, what, ...(cue === null ? [] : [`Look for: ${cue}`])].map((x) => x.replace(/[.]?$/, '.')).join(' ');
 
 /** What leaving this step out would bring that is dangerous and is not so already. */
 function dangersWithout(r: Running, t: TaskState): readonly string[] {
