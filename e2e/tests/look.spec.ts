@@ -56,7 +56,8 @@ test('layers are said by dragging their line, by keys and by figures, and are dr
 }) => {
   const cook = await Cook.enter(page, 'demo', `${COCONUT}&do=look`);
   const line = clearLine(page);
-  await line.scrollIntoViewIfNeeded();
+  // To the top: at the foot of a sheet its buttons stand over what scrolls.
+  await page.getByRole('heading', { name: /^Layers, before/ }).evaluate((h) => h.scrollIntoView());
   const at = async (): Promise<number> => Number(await line.getAttribute('aria-valuenow'));
   const begun = await at();
   const box = await line.boundingBox();

@@ -147,9 +147,13 @@ test('lines and frame are put right by keys; a frame shown by hand is looked at 
   await expect(shareOf(page, 'cream')).toHaveValue(
     new RegExp(`^${String(Math.round(10 * (before + 2)) / 10).replace('.', '[.]')}`),
   );
-  // The frame cut above the sediment: only the cream's line is left in it.
+  // The frame cut above the sediment: only the cream’s line is left in it.
   await page.getByRole('slider', { name: 'Bottom of what is in it' }).focus();
   for (let i = 0; i < 3; i += 1) await page.keyboard.press('PageUp');
+  // What was put right by hand is not overwritten unasked.
+  await expect(page.getByText('The layers stay as you said them.')).toBeVisible();
+  await expect(shareOf(page, 'sediment')).toBeVisible();
+  await page.getByRole('dialog').getByRole('button', { name: 'Find the lines in this frame' }).click();
   await expect(page.getByText('One line was found.')).toBeVisible();
   await expect(shareOf(page, 'sediment')).toHaveCount(0);
   await page.getByRole('dialog').getByRole('button', { name: 'Take the photograph away' }).click();

@@ -29,6 +29,7 @@ interface PhotographProps {
 export function Photograph({ jar, said, layers, expected, onSay }: PhotographProps) {
   const eye = useRef<PhotoEye | null>(null);
   const asked = useRef(0);
+  const proposed = useRef('');
   const [busy, setBusy] = useState(false);
   const [refused, setRefused] = useState<string | null>(null);
   const [told, setTold] = useState<string | null>(null);
@@ -41,7 +42,11 @@ export function Photograph({ jar, said, layers, expected, onSay }: PhotographPro
     },
     [],
   );
-  const named = (s: SeenLayers): readonly Layer[] => namedLayers(s, expected);
+  const named = (s: SeenLayers): readonly Layer[] => {
+    const all = namedLayers(s, expected);
+    proposed.current = JSON.stringify(all);
+    return all;
+  };
   const take = async (file: File): Promise<void> => {
     setBusy(true);
     setRefused(null);
@@ -90,6 +95,16 @@ export function Photograph({ jar, said, layers, expected, onSay }: PhotographPro
       setBusy(false);
     }
   };
+  /** Lines that somebody put where they are stay there when the frame is moved; else they are looked for anew. */
+  const moved = (p: Photo, frame: PhotoFrame): void => {
+    const byHand = said?.frame != null && layers !== undefined && JSON.stringify(layers) !== proposed.current;
+    if (!byHand) {
+      void lookIn(p, frame);
+      return;
+    }
+    onSay({ of: p.id, frame });
+    setTold('The layers stay as you said them. “Find the lines” looks for them anew.');
+  };
   const away = (p: Photo): void =>
     write.run(
       'that',
@@ -109,7 +124,7 @@ export function Photograph({ jar, said, layers, expected, onSay }: PhotographPro
             frame={said.frame ?? MIDDLE}
             begun={whole ? null : said.frame}
             layers={said.frame ? (layers ?? expected) : ONE}
-            onFrame={(f) => void lookIn(photo, f)}
+            onFrame={(f) => moved(photo, f)}
             onLayers={(l) => onSay(said, l)}
           />
           <div className="min-w-48 flex-1">
@@ -128,7 +143,7 @@ export function Photograph({ jar, said, layers, expected, onSay }: PhotographPro
               low={-25}
               high={25}
               width="3rem"
-              onChange={(v) => void lookIn(photo, { ...(said.frame ?? MIDDLE), tilt: (v * Math.PI) / 180 })}
+              onChange={(v) => moved(photo, { ...(said.frame ?? MIDDLE), tilt: (v * Math.PI) / 180 })}
             />
             <div className="mt-2 flex flex-wrap gap-2">
               <button
