@@ -21,7 +21,7 @@ test('a faulty file changes nothing and says where it is faulty', async ({ page 
     ['cut.zip', whole.subarray(0, whole.length / 2), /torn or cut short/],
     ['sum.zip', changed(path, /^jars/, (t) => t.replace('"filledMl":', '"filledMl":1')), /checksum is another/],
     ['part.zip', changed(path, /^plans/, () => null), /plans\/00001\.jsonl is missing/],
-    ['newer.zip', changed(path, /manifest/, (t) => t.replace('"version": 2', '"version": 7')), /newer Ironpan/],
+    ['newer.zip', changed(path, /manifest/, (t) => t.replace(/"version": \d+/, '"version": 7')), /newer Ironpan/],
     ['cut.json', old.slice(0, old.length / 2), /cut short or is not JSON/],
     ['shape.json', '{"hello": 1}', /not a kitchen that Ironpan exported/],
     ['picture.json', Buffer.from([0x89, 0x50, 0x4e, 0x47, 0, 1, 2]), /cut short or is not JSON/],

@@ -39,7 +39,7 @@ test('a soy milk from plan to jar, through a reload, out to a file and back', as
   const poured = await cook.shelf();
 
   const file = await cook.exports();
-  expect(manifestOf(file)).toMatchObject({ format: 'ironpan-kitchen', version: 2, counts: { batches: 1 } });
+  expect(manifestOf(file)).toMatchObject({ format: 'ironpan-kitchen', version: 3, counts: { batches: 1 } });
   await cook.empties();
   await cook.go('/');
   await expect(page.getByRole('heading', { name: 'Your shelf is empty' })).toBeVisible();

@@ -58,6 +58,19 @@ describe('an archive', () => {
     const r = readBackup(Buffer.concat(pieces));
     expect(r.ok && r.kitchen.fridge.length).toBe(1201);
   });
+  test('one of version 2, which knew no photographs and did not count them, still comes in', () => {
+    const files = Object.entries(unzipSync(whole)).filter(([name]) => !name.startsWith('photos/'));
+    const old = files.map(([name, bytes]): [string, Uint8Array] => {
+      if (name !== 'manifest.json') return [name, bytes];
+      const m = JSON.parse(strFromU8(bytes)) as { counts: Record<string, number>; chunks: { table: string }[] };
+      const { photos: _, ...counts } = m.counts;
+      const chunks = m.chunks.filter((c) => c.table !== 'photos');
+      return [name, strToU8(JSON.stringify({ ...m, version: 2, counts, chunks }))];
+    });
+    const r = readBackup(zipSync(Object.fromEntries(old)));
+    // A look whose photograph is not there is a look all the same.
+    expect(r.ok && r.kitchen).toEqual({ ...kitchen, photos: [] });
+  });
   test('torn anywhere it is refused, and so is one with a bit turned anywhere in a record', () => {
     for (const share of [0.05, 0.5, 0.9, 0.999])
       expect(faults(whole.slice(0, Math.floor(whole.length * share)))).toMatch(/torn|manifest/);
