@@ -8,6 +8,7 @@ import type { Reading } from '@ironpan/core/steps';
 import { db } from './db';
 import type { KitchenDb } from './db';
 import type { DigestRow } from './rows';
+import { dropJars, tablesOfJars } from './dropJars';
 import { tracesFor } from './traces';
 import { digestRow, keepDigests, trusted } from './digests';
 import { keepFates } from './fates';
@@ -145,7 +146,7 @@ export function append(batchId: string, happened: readonly Happening[], at: numb
   const d = db();
   return d.transaction(
     'rw',
-    [d.batches, d.events, d.digests, d.learned, d.traces, d.jars, d.jarEvents, d.standing, d.plans, d.fridge, d.fates],
+    [d.batches, d.events, d.digests, d.learned, d.traces, ...tablesOfJars(d), d.plans, d.fridge, d.fates],
     async () => {
       const batch = await d.batches.get(batchId);
       if (!batch) throw new GoneError('this batch');
@@ -183,9 +184,7 @@ async function rewriteJars(d: KitchenDb, batch: BatchRecord, p: Progress): Promi
   const before = await d.jars.where('batch').equals(batch.id).toArray();
   const had = before.filter((j) => j.from === null).map((j) => j.id);
   const gone = had.filter((k) => !jars.some((j) => j.id === k));
-  await d.jars.bulkDelete(gone);
-  await d.standing.bulkDelete(gone);
-  await d.jarEvents.where('jar').anyOf(gone).delete();
+  await dropJars(d, gone);
   await d.jars.bulkPut(jars);
   await d.standing.bulkPut(jars.filter((j) => !had.includes(j.id)).map((j) => ({ jar: j.id })));
   const over = before.some((j) => j.from !== null) ? await repour(d, batch) : [];

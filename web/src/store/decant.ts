@@ -3,6 +3,7 @@ import type { JarHappening, JarNow } from '@ironpan/core/batch';
 import { volumeMl } from '@ironpan/core/kitchen';
 import type { BatchRecord, JarEventRecord, JarRecord } from '@ironpan/core/records';
 import { GoneError } from './batches';
+import { dropJars, tablesOfJars } from './dropJars';
 import { db } from './db';
 import type { KitchenDb } from './db';
 import { keepFates } from './fates';
@@ -25,7 +26,7 @@ export interface PouredOver {
   readonly fresh: boolean;
   readonly ml: number;
 }
-const tables = (d: KitchenDb) => [d.jars, d.jarEvents, d.standing, d.batches, d.plans, d.fridge, d.fates];
+const tables = (d: KitchenDb) => [...tablesOfJars(d), d.batches, d.plans, d.fridge, d.fates];
 
 interface Open {
   readonly jar: JarRecord;
@@ -131,11 +132,7 @@ export function liftCap(jarId: string, capG: number | null, at: number): Promise
 export function takePouringBack(p: PouredOver, at: number): Promise<void> {
   const d = db();
   return d.transaction('rw', tables(d), async () => {
-    if (p.fresh) {
-      await d.jars.delete(p.into);
-      await d.standing.delete(p.into);
-      await d.jarEvents.where('jar').equals(p.into).delete();
-    }
+    if (p.fresh) await dropJars(d, [p.into]);
     for (const [jar, of] of p.ids) {
       if (p.fresh && jar === p.into) continue;
       const log = await d.jarEvents.where('jar').equals(jar).toArray();

@@ -1,12 +1,15 @@
 import { expect, test } from '@jest/globals';
 import { massG } from '@ironpan/core/kitchen';
 import { inOrder, progressOf, standing } from '@ironpan/core/batch';
+import { backupBytes, readBackup } from '@ironpan/core/formats';
 import { append, readingOf, startBatch } from '../../src/store/batches';
 import type { Happening } from '../../src/store/batches';
 import { appendToJar, fridgeLog, standingJars, takeBack } from '../../src/store/jars';
+import { keepPhoto } from '../../src/store/photos';
 import { readHere } from '../../src/store/here';
 import { saveKit } from '../../src/store/kit';
 import { onePlan, planFromMethod } from '../../src/store/plans';
+import { readAll } from '../../src/store/transfer';
 import { allBatches, allJars, kitchenForEach } from '../setup';
 
 const open = kitchenForEach('batches');
@@ -75,6 +78,20 @@ test('fewer jars after a correction: what is no longer there takes its log along
   const left = new Set((await allJars()).map((j) => j.jar.id));
   expect(left.has(many.at(-1)?.jar.id ?? '')).toBe(false);
   expect((await open().jarEvents.toArray()).every((e) => left.has(e.jar))).toBe(true);
+});
+test('and its photographs: what goes out to a file comes in again', async () => {
+  const id = await begun();
+  await append(id, [readingOf('grind', 'load1', 'waterG', 2200, 'cook')], T + 1000);
+  await finish(id);
+  const many = (await allJars()).filter((j) => j.jar.product === 'milk');
+  for (const j of many) await keepPhoto(j.jar.id, { width: 2, height: 3, jpeg: '/9j/AAAA' }, T + 3_600_000);
+  await append(id, [readingOf('grind', 'load1', 'waterG', 900, 'cook')], T + 7_200_000);
+  const left = new Set((await allJars()).map((j) => j.jar.id));
+  const photos = await open().photos.toArray();
+  expect(photos.length).toBeLessThan(many.length);
+  expect(photos.every((p) => left.has(p.jar))).toBe(true);
+  const read = readBackup(backupBytes(await readAll(), T));
+  expect(read.ok ? [] : read.faults).toEqual([]);
 });
 test('the same press from two windows is one line; a press that saw the first is another', async () => {
   const id = await begun();
