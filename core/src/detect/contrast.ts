@@ -1,4 +1,5 @@
-import { median, size } from './picture';
+import { median } from '../numerics';
+import { size } from './picture';
 import type { Tone } from './picture';
 import type { Profile } from './profile';
 
@@ -7,9 +8,9 @@ export type Steps = readonly (readonly Tone[])[];
 /** Colours are compared over so many rows above and below, share of all rows; a line may be so soft between them. */
 export const WINDOW = 0.022;
 const SOFT = 0.006;
-/** A change of colour smaller than this is none, levels; and of noise so many times its own spread. */
+/** A change of colour smaller than this is none, levels; and one of less than so many times the usual cell's is noise. */
 const LEAST_STEP = 4;
-const OVER_NOISE = 3.5;
+const OVER_NOISE = 2.1;
 
 /** The change of colour from above to below each cell. */
 export function stepsOf(p: Profile): Steps {
@@ -43,7 +44,7 @@ export function leastOf(steps: Steps): number {
   steps.forEach((row, r) => {
     if (r % 2 === 0) for (const t of row) all.push(size(t));
   });
-  return Math.max(LEAST_STEP, OVER_NOISE * 0.6 * median(all));
+  return Math.max(LEAST_STEP, OVER_NOISE * median(all));
 }
 
 /** The middle colour of the strips between two rows. */

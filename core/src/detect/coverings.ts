@@ -1,6 +1,7 @@
+import { median } from '../numerics';
 import { WINDOW } from './contrast';
 import type { Steps } from './contrast';
-import { distance, median, size } from './picture';
+import { distance, size } from './picture';
 import type { Tone } from './picture';
 import type { Profile } from './profile';
 
@@ -69,7 +70,7 @@ function glares(p: Profile, row: number): readonly boolean[] {
 export function coverings(p: Profile, seen: readonly SeenLine[]): readonly Covering[] {
   const part = seen.filter((s) => {
     const n = s.is.filter(Boolean).length;
-    return n >= 3 && n <= p.strips - 2 && oneRun(s.is);
+    return n >= 3 && n <= p.u.length - 2 && oneRun(s.is);
   });
   const out: Covering[] = [];
   part.forEach((a, i) =>
@@ -88,7 +89,7 @@ function hasSides(p: Profile, from: number, to: number, strips: readonly boolean
   const pairs = [
     [first - 1, first + 1],
     [last + 1, last - 1],
-  ].filter(([o, i]) => (o ?? -1) >= 0 && (o ?? 0) < p.strips && (i ?? -1) >= 0) as [number, number][];
+  ].filter(([o, i]) => (o ?? -1) >= 0 && (o ?? 0) < p.u.length && (i ?? -1) >= 0) as [number, number][];
   const near = Math.max(3, Math.round(EDGE * p.rows));
   const across = (a: number, b: number, o: number, i: number): number => {
     const rows = p.of.slice(Math.max(0, a), Math.max(0, Math.min(p.rows, b)));

@@ -41,15 +41,20 @@ const OF_A_KIND = 45;
 const LEAST_FILL = 0.22;
 /** Where a jar ends below its walls do; of the lines there the strongest, or one above it with nothing but glass between. */
 function bottomOf(p: Profile, found: readonly Interface[], foot: number): number {
-  const near = found.filter((l) => l.row > foot - 0.055 * p.rows && l.row < foot + 0.09 * p.rows);
-  const off = (l: Interface): number => (l.row - foot) / ((l.row < foot ? 0.025 : 0.07) * p.rows);
-  const [strongest] = [...near].sort((a, b) => b.step * Math.exp(-(off(b) ** 2)) - a.step * Math.exp(-(off(a) ** 2)));
+  const near = found.filter((l) => l.row > foot - HIGHER * p.rows && l.row < foot + LOWER * p.rows);
+  const off = (l: Interface): number => (l.row - foot) / ((l.row < foot ? HIGHER : LOWER) * p.rows);
+  // A line at the end of where one may be counts for a ninth of one at the walls' own end.
+  const weight = (l: Interface): number => l.step * Math.exp(-2.2 * off(l) ** 2);
+  const [strongest] = [...near].sort((a, b) => weight(b) - weight(a));
   if (!strongest) return foot;
   let at = strongest.row;
   for (const l of [...near].reverse())
     if (l.row < at && at - l.row < FOOT * p.rows && unlikeAir(p, l.row, at, THICK_GLASS) < LIKE) at = l.row;
   return at;
 }
+/** It may lie so far above and below where walls are last seen, share of what is looked at. */
+const HIGHER = 0.055;
+const LOWER = 0.09;
 /** A foot of glass is no higher, share of what is looked at. */
 const FOOT = 0.045;
 /** How much of its own grey a pane and a foot of glass lay over what is behind them. */
@@ -75,6 +80,7 @@ function unlikeAir(p: Profile, from: number, to: number, grey: number): number {
   cells.sort((x, y) => x - y);
   return cells[Math.floor(AIR_CELLS * cells.length)] ?? Infinity;
 }
+/** So many of its cells may be likelier, share. */
 const AIR_CELLS = 0.25;
 /** How far a colour is from another seen through no more than so much grey. */
 function throughGlass(c: Tone, behind: Tone, most: number): number {

@@ -1,7 +1,7 @@
+import { median } from '../numerics';
 import { bestShape, ownShape, pooled, sagAt, shaped, shapedNear } from './bends';
 import { leastOf, stepsOf } from './contrast';
 import { agreement, coverings, seenAt } from './coverings';
-import { median } from './picture';
 import type { Tone } from './picture';
 import type { Profile } from './profile';
 

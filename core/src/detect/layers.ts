@@ -29,12 +29,11 @@ export function layersOfPicture(p: Picture): SeenLayers | null {
   const t = new Tones(p, ROWS);
   const w = wallsOf(t);
   if (!w) return null;
-  const long = w.to - w.from;
-  const from = (w.from - t.height / 2 - 0.06 * long) / Math.cos(w.tilt);
-  const to = (w.to - t.height / 2 + 0.12 * long) / Math.cos(w.tilt);
-  const profile = profileOf(t, w, from, to);
+  const [head, foot] = [alongAxis(t, w.tilt, w.from), alongAxis(t, w.tilt, w.to)];
+  const long = foot - head;
+  const profile = profileOf(t, w, head - ABOVE * long, foot + BELOW * long);
   const found = interfacesOf(profile);
-  const ends = endsOf(profile, found, (w.to - t.height / 2) / Math.cos(w.tilt) - from);
+  const ends = endsOf(profile, found, foot - profile.from);
   if (!ends) return null;
   return seenBetween(t, w, profile, found.whole, ends.top, ends.bottom);
 }
@@ -47,14 +46,19 @@ export function layersWithin(p: Picture, f: PhotoFrame): SeenLayers {
   const shift = middle * Math.tan(f.tilt);
   const half = ((f.right - f.left) / 2) * t.width;
   const w: Walls = { left: mid + shift - half, right: mid + shift + half, tilt: f.tilt, from: 0, to: t.height };
-  const top = (f.top * t.height - t.height / 2) / Math.cos(f.tilt);
-  const bottom = (f.bottom * t.height - t.height / 2) / Math.cos(f.tilt);
-  const long = bottom - top;
-  const profile = profileOf(t, w, top - 0.05 * long, bottom + 0.05 * long);
-  const at = { row: 0.05 * long };
-  const seen = seenBetween(t, w, profile, interfacesOf(profile).whole, at.row, at.row + long);
+  const [top, bottom] = [alongAxis(t, f.tilt, f.top * t.height), alongAxis(t, f.tilt, f.bottom * t.height)];
+  const room = ABOUT * (bottom - top);
+  const profile = profileOf(t, w, top - room, bottom + room);
+  const seen = seenBetween(t, w, profile, interfacesOf(profile).whole, room, room + bottom - top);
   return { ...seen, frame: f };
 }
+/** A row of the picture, as pixels along the jar's axis from the picture's middle. */
+const alongAxis = (t: Tones, tilt: number, row: number): number => (row - t.height / 2) / Math.cos(tilt);
+/** So much is looked at above and below where walls are seen, share of their length: below they are lost first. */
+const ABOVE = 0.06;
+const BELOW = 0.12;
+/** And about a frame that was shown, share of its height. */
+const ABOUT = 0.05;
 
 /** Layers thinner than this are none, share of the fill. */
 const THIN = 0.042;

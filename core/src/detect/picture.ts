@@ -15,17 +15,15 @@ export const distance = (a: Tone, b: Tone): number => size([a[0] - b[0], a[1] - 
 export class Tones {
   readonly width: number;
   readonly height: number;
-  /** Pixels of the given picture per pixel of this. */
-  readonly scale: number;
   private readonly of: Float32Array;
 
   constructor(p: Picture, mostRows: number) {
-    this.scale = Math.max(1, p.height / mostRows);
-    this.width = Math.max(1, Math.floor(p.width / this.scale));
-    this.height = Math.max(1, Math.floor(p.height / this.scale));
+    const scale = Math.max(1, p.height / mostRows);
+    this.width = Math.max(1, Math.floor(p.width / scale));
+    this.height = Math.max(1, Math.floor(p.height / scale));
     this.of = new Float32Array(3 * this.width * this.height);
     const ends = (n: number, most: number): readonly number[] =>
-      Array.from({ length: n + 1 }, (_, i) => Math.min(most, Math.floor(i * this.scale)));
+      Array.from({ length: n + 1 }, (_, i) => Math.min(most, Math.floor(i * scale)));
     const [xs, ys] = [ends(this.width, p.width), ends(this.height, p.height)];
     for (let y = 0; y < this.height; y += 1)
       for (let x = 0; x < this.width; x += 1) {
@@ -57,10 +55,4 @@ function meanOf(p: Picture, x0: number, x1: number, y0: number, y1: number): Ton
     }
   const n = (x1 - x0) * (y1 - y0) || 1;
   return [(r + 2 * g + b) / (4 * n), (r - g) / n, ((r + g) / 2 - b) / n];
-}
-/** The middle value; of none 0. */
-export function median(of: readonly number[]): number {
-  const s = [...of].sort((a, b) => a - b);
-  const m = s.length >> 1;
-  return s.length === 0 ? 0 : s.length % 2 === 1 ? (s[m] ?? 0) : ((s[m - 1] ?? 0) + (s[m] ?? 0)) / 2;
 }

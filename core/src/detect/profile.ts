@@ -8,7 +8,6 @@ const REACH = 0.86;
 /** Colours down the jar, along its axis: `rows` of `strips`. */
 export interface Profile {
   readonly rows: number;
-  readonly strips: number;
   /** Where each strip stands across the jar, −1..1. */
   readonly u: readonly number[];
   readonly of: readonly (readonly Tone[])[];
@@ -46,5 +45,5 @@ export function profileOf(t: Tones, w: Walls, from: number, to: number): Profile
     of.push(u.map((x) => strip(x * half, from + r)));
     beside.push([strip(-half - 3 * wide - 3, from + r), strip(half + 3 * wide + 3, from + r)]);
   }
-  return { rows, strips: STRIPS, u, of, beside, from };
+  return { rows, u, of, beside, from };
 }

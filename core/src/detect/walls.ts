@@ -1,4 +1,5 @@
-import { distance, median } from './picture';
+import { median } from '../numerics';
+import { distance } from './picture';
 import type { Tone, Tones } from './picture';
 
 /** The two walls of a jar: where they stand at the middle row, how they lean, and from which row to which they are seen. */

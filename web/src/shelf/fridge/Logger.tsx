@@ -1,14 +1,16 @@
 import { paceMeanC } from '@ironpan/core/batch';
 import { loggerFaultText, loggerText } from '@ironpan/core/formats';
 import type { LoggerHow, LoggerRead } from '@ironpan/core/formats';
+import { median } from '@ironpan/core/numerics';
 import { plain } from '@ironpan/core/units';
-import { useId, useState } from 'react';
+import { useState } from 'react';
 import { now as nowMs } from '../../clock';
 import { useKit } from '../../live/useKitchen';
 import { askLogger } from '../../offload';
 import { saveLogger } from '../../store/fridge';
 import { saveKit } from '../../store/kit';
 import { ChoiceButtons } from '../../ui/ChoiceButtons';
+import { FileField } from '../../ui/FileField';
 import { NotSaved } from '../../ui/NotSaved';
 import { causeOf } from '../../ui/notSaved';
 import { whenOf } from '../../ui/times';
@@ -23,12 +25,10 @@ type Read = Extract<LoggerRead, { ok: true }>;
 
 /** What it is at most times, to a tenth: plans do not count with a warm night, °C. */
 function middleOf(r: Read): number {
-  const all = r.readings.map((x) => x.c).sort((a, b) => a - b);
-  return Math.round((all[Math.floor(all.length / 2)] ?? 0) * 10) / 10;
+  return Math.round(median(r.readings.map((x) => x.c)) * 10) / 10;
 }
 /** A logger's file, judged whole before anything of it is taken; what it does not say is asked. */
 export function Logger({ now, onDone }: { readonly now: number; readonly onDone: () => void }) {
-  const id = useId();
   const write = useWrite();
   const kit = useKit();
   const [text, setText] = useState<string | null>(null);
@@ -86,19 +86,7 @@ export function Logger({ now, onDone }: { readonly now: number; readonly onDone:
       <p className="quiet small mb-2">
         CSV or text, as the logger wrote it: any usual separator, day and hour in one column or two, °C or °F.
       </p>
-      <label htmlFor={id} className="mb-1 block font-semibold">
-        The logger’s file
-      </label>
-      <input
-        id={id}
-        type="file"
-        accept=".csv,.txt,.tsv,text/*"
-        className="block w-full max-w-full"
-        onChange={(e) => {
-          const file = e.target.files?.[0];
-          if (file) void take(file);
-        }}
-      />
+      <FileField label="The logger’s file" accept=".csv,.txt,.tsv,text/*" onFile={(file) => void take(file)} />
       <div aria-live="polite" className="mt-3">
         {busy && <p>Reading it …</p>}
         {failed !== null && <p className="alert alert-error">{failed} Nothing was changed.</p>}
