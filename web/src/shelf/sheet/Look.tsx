@@ -1,12 +1,10 @@
 import { CAME_BACK, LOOK_SCALES, saysNothing, SIGNS } from '@ironpan/core/batch';
 import { CAP } from '@ironpan/core/steps';
-import type { JarHappening, Look as Seen, Scale, Sign } from '@ironpan/core/batch';
+import type { JarHappening, Scale, Sign } from '@ironpan/core/batch';
 import { plain } from '@ironpan/core/units';
 import { CAME_BACK_WORDS, milkOf, SCALES, SIGN_WORDS } from '@ironpan/core/words';
-import { useRef, useState } from 'react';
 import { foodStyle } from '../../drawings/foodStyle';
-import { useLive } from '../../live/live';
-import { keepDraft, readDraft } from '../../store/drafts';
+import { useHalfLook } from '../../live/useHalfLook';
 import { ChoiceButtons } from '../../ui/ChoiceButtons';
 import type { ShelfJar } from '../../live/shelf';
 import { LayerLines } from './LayerLines';
@@ -16,34 +14,14 @@ import { ScaleRow } from './ScaleRow';
 import { Foot } from './Foot';
 import { useSay } from './useSay';
 
-type CameBack = (typeof CAME_BACK)[number];
-interface Draft {
-  readonly look: Seen;
-  readonly shaken: CameBack | null;
-}
-const EMPTY: Draft = { look: {}, shaken: null };
 const NOT_MEASURED = {};
 
 /** How a jar is: ten seconds, one hand, nothing to type. What was expected is marked; what is not said stays unsaid. */
 export function Look({ j, onDone }: { readonly j: ShelfJar; readonly onDone: () => void }) {
-  const key = `look ${j.jar.id}`;
-  const kept = useLive(['draft', key], () => readDraft(key)).data;
-  const [typed, setDraft] = useState<Draft | null>(null);
-  const latest = useRef<Draft | null>(null);
+  const half = useHalfLook(j.jar.id);
   const { say, write } = useSay(j);
-  if (kept === undefined) return null;
-  const draft = typed ?? draftOf(kept);
-  const { look, shaken } = draft;
-  // A photograph is looked at while other words are pressed: each change is made to what was said last.
-  const change = (to: (d: Draft) => Draft): void => {
-    const d = to(latest.current ?? draft);
-    latest.current = d;
-    setDraft(d);
-    // A closed tab loses at most the press; one that cannot be kept is no loss while the sheet is open.
-    keepDraft(key, JSON.stringify(d)).catch(() => undefined);
-  };
-  const set = (part: Partial<{ [K in keyof Seen]: Seen[K] | undefined }>): void =>
-    change((d) => ({ ...d, look: withoutEmpty({ ...d.look, ...part }) }));
+  if (!half) return null;
+  const { look, shaken, say: set } = half;
   const { expected, capSetsBelowC } = j.now;
   const capHeld = capSetsBelowC !== null && j.now.placeC <= capSetsBelowC ? CAP.softensC : null;
   const nothing = saysNothing(look) && shaken === null;
@@ -53,7 +31,7 @@ export function Look({ j, onDone }: { readonly j: ShelfJar; readonly onDone: () 
       ...(shaken === null ? [] : [{ is: 'shaken' as const, cameBack: shaken }]),
     ];
     say(told, 'The look is kept.', () => {
-      void keepDraft(key, '').catch(() => undefined);
+      half.forget();
       onDone();
     });
   };
@@ -111,7 +89,7 @@ export function Look({ j, onDone }: { readonly j: ShelfJar; readonly onDone: () 
             label="How it came back when shaken"
             options={CAME_BACK.map((c) => [c, CAME_BACK_WORDS[c].word] as const)}
             chosen={shaken}
-            onChoose={(c) => change((d) => ({ ...d, shaken: c === shaken ? null : c }))}
+            onChoose={(c) => half.sayShaken(c === shaken ? null : c)}
           />
         </>
       )}
@@ -201,17 +179,4 @@ function WordsMean({ scales }: { readonly scales: readonly Scale[] }) {
 /** Only what this milk can be asked. */
 function scalesOf(j: ShelfJar): readonly Scale[] {
   return LOOK_SCALES.filter((s) => s !== 'beany' || j.now.expected?.beany != null);
-}
-function withoutEmpty(l: { readonly [K in keyof Seen]?: Seen[K] | undefined }): Seen {
-  return Object.fromEntries(
-    Object.entries(l).filter(([, v]) => v !== undefined && v !== '' && !(Array.isArray(v) && v.length === 0)),
-  );
-}
-function draftOf(text: string): Draft {
-  if (text === '') return EMPTY;
-  try {
-    return JSON.parse(text) as Draft;
-  } catch {
-    return EMPTY;
-  }
 }

@@ -1,11 +1,11 @@
 import type { Measured } from '@ironpan/core/batch';
-import { driedSolids, funnelTells, gPerMlOf, weighedSolids } from '@ironpan/core/steps';
-import { funnelText, shareText } from '@ironpan/core/words';
+import { driedSolids, gPerMlOf, weighedSolids } from '@ironpan/core/steps';
+import { shareText } from '@ironpan/core/words';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { useKit } from '../../live/useKitchen';
+import { FunnelField } from '../../ui/FunnelField';
 import { NumberField } from '../../ui/NumberField';
-import { Runs } from '../../ui/Runs';
 import type { ShelfJar } from '../../live/shelf';
 
 interface MeasureProps {
@@ -27,44 +27,18 @@ export function Measure({ j, measured, onSay }: MeasureProps) {
     onSay(Object.keys(then).length > 0 ? then : undefined);
   };
   const { stream } = j.now;
-  const f = measured.funnel;
-  const told = f ? funnelTells(f, gPerMlOf(stream)) : null;
   return (
     <details className="mb-3" open={begun}>
       <summary className="min-h-8 cursor-pointer">Measured: funnel, strength</summary>
       <div className="flex flex-col gap-4 py-2">
         {kit.funnel ? (
-          <div>
-            <div className="flex flex-wrap items-end gap-3">
-              <Runs
-                label="through the funnel"
-                runs={f?.runsS ?? []}
-                onChange={(runsS) =>
-                  set({
-                    funnel:
-                      runsS.length > 0 && kit.funnel ? { runsS, c: f?.c ?? j.now.placeC, cal: kit.funnel } : undefined,
-                  })
-                }
-              />
-              {f && (
-                <NumberField
-                  label="milk at"
-                  value={f.c}
-                  unit="°C"
-                  low={-2}
-                  high={95}
-                  onChange={(c) => set({ funnel: { ...f, c } })}
-                />
-              )}
-            </div>
-            {f && (
-              <p className="mt-1" role="status">
-                {told
-                  ? funnelText(told)
-                  : 'Faster than water: out of what it can tell. Was it full, and is its stem the same?'}
-              </p>
-            )}
-          </div>
+          <FunnelField
+            cal={kit.funnel}
+            funnel={measured.funnel}
+            usualC={j.now.placeC}
+            gPerMl={gPerMlOf(stream)}
+            onSay={(funnel) => set({ funnel })}
+          />
         ) : (
           <p className="small">
             With a narrow funnel you can measure how thick it is:{' '}
