@@ -1,10 +1,11 @@
 import type { Fault } from '@ironpan/core/records';
-import { useEffect, useId, useRef, useState } from 'react';
+import { useEffect, useRef, useState } from 'react';
 import { Incoming } from '../offload';
 import { databaseName } from '../store/db';
 import { fatesMissing } from '../store/fates';
 import { realm } from '../store/realm';
 import type { Count, How } from '../store/transfer';
+import { FileField } from '../ui/FileField';
 import { causeOf } from '../ui/notSaved';
 import { tell } from '../ui/toast';
 
@@ -37,7 +38,6 @@ export function ImportFile() {
   const [how, setHow] = useState<How>('merge');
   const input = useRef<HTMLInputElement>(null);
   const incoming = useRef<Incoming | null>(null);
-  const id = useId();
   const stop = (): void => {
     incoming.current?.stop();
     incoming.current = null;
@@ -81,19 +81,11 @@ export function ImportFile() {
   };
   return (
     <div className="mb-4">
-      <label htmlFor={id} className="mb-1 block font-semibold">
-        Import a kitchen’s file
-      </label>
-      <input
+      <FileField
         ref={input}
-        id={id}
-        type="file"
+        label="Import a kitchen’s file"
         accept=".zip,.json,application/zip,application/json"
-        className="block w-full max-w-full"
-        onChange={(e) => {
-          const file = e.target.files?.[0];
-          if (file) void take(file);
-        }}
+        onFile={(file) => void take(file)}
       />
       <div aria-live="polite">
         {state.is === 'working' && (

@@ -4,6 +4,7 @@ import type { Fault } from '@ironpan/core/records';
 import { KitchenDb, setDatabase } from '../store/db';
 import { eachRow, importAll, importCounts } from '../store/transfer';
 import type { Count, How } from '../store/transfer';
+import { answering } from './answering';
 
 export type KitchenAsked =
   | { readonly do: 'export'; readonly database: string; readonly at: number }
@@ -54,12 +55,4 @@ async function answer(a: KitchenAsked): Promise<unknown> {
 }
 
 /** The whole kitchen out to a file and in from one, away from the screen; Joi and the packing are only ever here. */
-self.onmessage = (e: MessageEvent<KitchenAsked>) => {
-  answer(e.data).then(
-    (done) => self.postMessage({ done }),
-    (x: unknown) => {
-      const error = x instanceof Error ? { name: x.name, message: x.message } : { name: 'Error', message: String(x) };
-      self.postMessage({ error });
-    },
-  );
-};
+answering(answer);

@@ -1,6 +1,8 @@
 import { layersOfPicture, layersWithin } from '@ironpan/core/detect';
 import type { Picture, SeenLayers } from '@ironpan/core/detect';
 import type { PhotoFrame } from '@ironpan/core/batch';
+import { MOST_PHOTO_PX, MOST_PHOTO_TEXT } from '@ironpan/core/records';
+import { answering } from './answering';
 import { photoFault } from './photoFault';
 
 export type PhotoAsked =
@@ -17,16 +19,15 @@ export type PhotoRead =
   | { readonly ok: true; readonly taken: Taken; readonly seen: SeenLayers | null }
   | { readonly ok: false; readonly say: string };
 
-/** Longest side that is kept, pixels; a JPEG of this is a quarter of a megabyte at most. */
-const LONGEST = 1280;
-const MOST_BYTES = 850_000;
+/** Base64 writes three bytes as four letters. */
+const MOST_BYTES = (MOST_PHOTO_TEXT * 3) / 4;
 /** What was last taken or opened, for frames shown by hand. */
 let picture: Picture | null = null;
 
 /** Draws a picture upright and small. What else its file told (where it was taken, when, by what) is not drawn, so is gone. */
 async function drawn(of: Blob): Promise<OffscreenCanvas> {
   const image = await createImageBitmap(of, { imageOrientation: 'from-image' });
-  const scale = Math.min(1, LONGEST / Math.max(image.width, image.height));
+  const scale = Math.min(1, MOST_PHOTO_PX / Math.max(image.width, image.height));
   const canvas = new OffscreenCanvas(
     Math.max(1, Math.round(image.width * scale)),
     Math.max(1, Math.round(image.height * scale)),
@@ -91,12 +92,4 @@ async function answer(a: PhotoAsked): Promise<unknown> {
 }
 
 /** A photograph is unpacked, made small and looked at away from the screen. */
-self.onmessage = (e: MessageEvent<PhotoAsked>) => {
-  answer(e.data).then(
-    (done) => self.postMessage({ done }),
-    (x: unknown) => {
-      const error = x instanceof Error ? { name: x.name, message: x.message } : { name: 'Error', message: String(x) };
-      self.postMessage({ error });
-    },
-  );
-};
+answering(answer);

@@ -1,8 +1,11 @@
 import { COOLING_LIMITS } from '@ironpan/core/steps';
 import type { ColdAtLast } from '@ironpan/core/steps';
+import { interpolate } from '@ironpan/core/numerics';
 import { plain } from '@ironpan/core/units';
+import { duration, join } from '@ironpan/core/words';
 import type { ApexOptions } from 'apexcharts';
 import { useMemo } from 'react';
+import { AsTable } from './AsTable';
 import { Chart } from './Chart';
 import { themeColour } from './themeColour';
 
@@ -18,15 +21,13 @@ const H = 3600;
 /** More would press the first hour flat, h. */
 const MOST_H = 9;
 const LEFT_AT_TOP_C = 100;
+const NONE: readonly Measured[] = [];
 
 /** How it cools, in its vessel and then in the fridge, beside the steps it must stay under; measured points over it. */
-export function CoolingChart({ way, measured }: CoolingChartProps) {
+export function CoolingChart({ way, measured = NONE }: CoolingChartProps) {
   const options = useMemo((): ApexOptions => {
-    const { points, to5S } = way;
-    const from = (points.find(([, c]) => c <= COOLING_LIMITS.fromC)?.[0] ?? 0) / H;
-    const mid = from + COOLING_LIMITS.midS / H;
-    const last = from + COOLING_LIMITS.endS / H;
-    const end = Math.ceil(Math.min(MOST_H, Math.max(last + 0.3, (to5S ?? 0) / H + from)));
+    const { points } = way;
+    const { mid, last, end } = hoursOf(way);
     const shown = points.filter(([s]) => s <= end * H);
     const limit = [
       [mid, LEFT_AT_TOP_C],
@@ -53,7 +54,7 @@ export function CoolingChart({ way, measured }: CoolingChartProps) {
       series: [
         { name: 'milk', type: 'line', data: shown.map(([s, c]) => ({ x: s / H, y: c })) },
         { name: 'must be under', type: 'line', data: limit.map(([x, y]) => ({ x, y })) },
-        ...(measured && measured.length > 0
+        ...(measured.length > 0
           ? [{ name: 'measured', type: 'scatter', data: measured.map((m) => ({ x: m.atS / H, y: m.c })) }]
           : []),
       ],
@@ -77,5 +78,34 @@ export function CoolingChart({ way, measured }: CoolingChartProps) {
       },
     };
   }, [way, measured]);
-  return <Chart label="How it cools" height={220} options={options} />;
+  return (
+    <>
+      <Chart label="How it cools" height={220} options={options} />
+      <AsTable
+        heads={measured.length > 0 ? ['after', 'milk', 'measured'] : ['after', 'milk']}
+        rows={rowsOf(way, measured)}
+      />
+    </>
+  );
+}
+/** When it must be under each limit, and where the drawing ends, h from the beginning. */
+function hoursOf({ points, to5S }: ColdAtLast): { readonly mid: number; readonly last: number; readonly end: number } {
+  const from = (points.find(([, c]) => c <= COOLING_LIMITS.fromC)?.[0] ?? 0) / H;
+  const last = from + COOLING_LIMITS.endS / H;
+  const end = Math.ceil(Math.min(MOST_H, Math.max(last + 0.3, (to5S ?? 0) / H + from)));
+  return { mid: from + COOLING_LIMITS.midS / H, last, end };
+}
+/** The first hour is told closely, h. */
+const TOLD_H = [0, 0.25, 0.5, 0.75, 1, 1.5, 2, 3, 4, 5, 6, 7, 8, 9];
+function rowsOf(way: ColdAtLast, measured: readonly Measured[]): readonly (readonly string[])[] {
+  const { end } = hoursOf(way);
+  const told = measured.map((m) => ({ s: m.atS, seen: `${plain(m.c, 1)} °C` }));
+  const usual = TOLD_H.filter((h) => h <= end).map((h) => ({ s: h * H, seen: '' }));
+  return [...usual, ...told]
+    .sort((a, b) => a.s - b.s)
+    .map(({ s, seen }) => [
+      s === 0 ? '0 min' : join(duration(s)),
+      `${plain(interpolate(way.points, s), 0)} °C`,
+      ...(measured.length > 0 ? [seen] : []),
+    ]);
 }

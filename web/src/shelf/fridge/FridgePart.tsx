@@ -9,6 +9,7 @@ import { useLive } from '../../live/live';
 import type { ShelfJar } from '../../live/shelf';
 import { useKit } from '../../live/useKitchen';
 import { fridgeLog } from '../../store/jars';
+import { AsTable } from '../../ui/AsTable';
 import { Dialog } from '../../ui/Dialog';
 import { fullDate, whenOf } from '../../ui/times';
 import { AFTER_PAGE_MS, useAfter } from '../../ui/useAfter';
@@ -57,33 +58,14 @@ export function FridgePart({ jars, now }: { readonly jars: readonly ShelfJar[]; 
         </button>
       </div>
       <FridgeChart lines={seen.lines} from={seen.from} until={seen.until} />
-      <details className="mt-1">
-        <summary className="small cursor-pointer">As a table</summary>
-        <table className="table mt-1">
-          <thead>
-            <tr>
-              <th scope="col" className="pr-4">
-                from
-              </th>
-              <th scope="col" className="pr-4 text-right!">
-                fridge
-              </th>
-              <th scope="col" className="text-right!">
-                warmest
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {seen.lines.map((l) => (
-              <tr key={l.at}>
-                <td className="num pr-4">{fullDate(l.at)}</td>
-                <td className="num pr-4 text-right">{plain(l.placeC, 1)} °C</td>
-                <td className="num text-right">{l.hottestC === undefined ? '' : `${plain(l.hottestC, 1)} °C`}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </details>
+      <AsTable
+        heads={['from', 'fridge', 'warmest']}
+        rows={seen.lines.map((l) => [
+          fullDate(l.at),
+          `${plain(l.placeC, 1)} °C`,
+          l.hottestC === undefined ? '' : `${plain(l.hottestC, 1)} °C`,
+        ])}
+      />
       <p className="mt-1">
         {told
           ? spellsText(seen.spells, now)

@@ -7,6 +7,7 @@ import type { Group } from '../../offload/lastingGroups';
 import { databaseName } from '../../store/db';
 import { countFates } from '../../store/fates';
 import { realm } from '../../store/realm';
+import { AsTable } from '../../ui/AsTable';
 import { SelectField } from '../../ui/SelectField';
 import { AFTER_PAGE_MS, useAfter } from '../../ui/useAfter';
 import { useAsked } from '../../ui/useAsked';
@@ -75,39 +76,15 @@ export function WhatLasts() {
       </div>
       <p className="mt-1">{lastsText(found, of)}</p>
       <LastsChart found={found} usualD={found.usedD} capD={of.capD} />
-      <details className="mt-1">
-        <summary className="small cursor-pointer">As a table</summary>
-        <table className="table mt-1">
-          <thead>
-            <tr>
-              <th scope="col" className="pr-4">
-                days at 4 °C
-              </th>
-              <th scope="col" className="pr-4 text-right!">
-                still fine
-              </th>
-              <th scope="col" className="pr-4 text-right!">
-                between
-              </th>
-              <th scope="col" className="text-right!">
-                jars that far
-              </th>
-            </tr>
-          </thead>
-          <tbody>
-            {found.steps.map((s) => (
-              <tr key={s.d}>
-                <td className="num">{plain(s.d, 1)}</td>
-                <td className="num pr-4 text-right">{plain(100 * s.share)} %</td>
-                <td className="num pr-4 text-right">
-                  {plain(100 * s.low)} … {plain(100 * s.high)} %
-                </td>
-                <td className="num text-right">{s.atRisk}</td>
-              </tr>
-            ))}
-          </tbody>
-        </table>
-      </details>
+      <AsTable
+        heads={['days at 4 °C', 'still fine', 'between', 'jars that far']}
+        rows={found.steps.map((x) => [
+          plain(x.d, 1),
+          `${plain(100 * x.share)} %`,
+          `${plain(100 * x.low)} … ${plain(100 * x.high)} %`,
+          x.atRisk,
+        ])}
+      />
       <HowItParts parts={told.parts} methods={told.group.methods} />
     </section>
   );

@@ -34,6 +34,8 @@ export function Photograph({ jar, said, layers, expected, onSay }: PhotographPro
   const [refused, setRefused] = useState<string | null>(null);
   const [told, setTold] = useState<string | null>(null);
   const [whole, setWhole] = useState(false);
+  /** Puts back the one that was taken away last. */
+  const [gone, setGone] = useState<(() => void) | null>(null);
   const write = useWrite();
   const photo = useLive(['photo', said?.of ?? null], () => (said ? photoOf(said.of) : Promise.resolve(null))).data;
   useEffect(
@@ -51,6 +53,7 @@ export function Photograph({ jar, said, layers, expected, onSay }: PhotographPro
     setBusy(true);
     setRefused(null);
     setTold(null);
+    setGone(null);
     eye.current ??= new PhotoEye();
     try {
       const r = await eye.current.take(file);
@@ -109,8 +112,14 @@ export function Photograph({ jar, said, layers, expected, onSay }: PhotographPro
     write.run(
       'that',
       () => dropPhoto(p.id),
-      () => {
+      (back) => {
         setTold(null);
+        setGone(() => () => {
+          write.run('the photograph', back, () => {
+            setGone(null);
+            onSay(said);
+          });
+        });
         onSay(undefined);
       },
     );
@@ -168,7 +177,17 @@ export function Photograph({ jar, said, layers, expected, onSay }: PhotographPro
           </div>
         </div>
       ) : (
-        <Chooser busy={busy} onFile={(f) => void take(f)} />
+        <>
+          <Chooser busy={busy} onFile={(f) => void take(f)} />
+          {gone && (
+            <p className="mt-1" role="status">
+              The photograph is taken away.{' '}
+              <button type="button" className="link" onClick={gone}>
+                Put it back
+              </button>
+            </p>
+          )}
+        </>
       )}
       {refused !== null && (
         <p className="alert alert-warning mt-2" role="alert">
