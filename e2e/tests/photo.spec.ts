@@ -159,6 +159,8 @@ test('lines and frame are put right by keys; a frame shown by hand is looked at 
   await page.getByRole('dialog').getByRole('button', { name: 'Take the photograph away' }).click();
   await expect(picture(page)).toHaveCount(0);
   await expect(chooser(page)).toBeEnabled();
+  await page.getByRole('button', { name: 'Put it back' }).click();
+  await expect(picture(page)).toBeVisible();
 });
 
 test('what is no photograph is refused in a sentence, and nothing that was said is lost', async ({ page }) => {
