@@ -20,7 +20,9 @@ test('a kitchen at 640 m, several plans, a dozen past batches with scatter, jars
   const miss = done.map((b) => b.p.summary.jarredMl / b.batch.promised.volumeMl - 1);
   expect(new Set(miss.map((x) => x.toFixed(4))).size).toBeGreaterThan(8);
   expect(Math.max(...miss.map(Math.abs))).toBeLessThan(0.2);
-  const soaks = past.filter((b) => b.p.state === 'open').map((b) => soakingNow(b.p, b.batch, T));
+  const soaks = past
+    .filter((b) => b.p.state === 'open')
+    .flatMap((b) => b.p.atHand.flatMap((t) => soakingNow(b.p, b.batch, t, T) ?? []));
   expect(soaks).toHaveLength(1);
   expect(soaks[0]?.uptakeShare).toBeGreaterThan(0.5);
   const fridge = await open().fridge.toArray();

@@ -24,10 +24,11 @@ export type BatchEvent = Line & { readonly batch: string } & (
     | { readonly is: 'ended'; readonly step: string; readonly task: string; readonly by: 'cook' | 'timer' }
     /** `text`: the cook's own words where the reason is none of the usual. */
     | { readonly is: 'skipped'; readonly step: string; readonly why: SkipReason; readonly text: string }
-    /** Gone back to this step: it and all after it are open again; what was read stays until it is read anew. */
+    /** Gone back to this step: it and all that comes of it are open again; what was read stays until it is read anew. */
     | { readonly is: 'back'; readonly step: string }
     | { readonly is: 'reading'; readonly reading: Reading }
-    | { readonly is: 'paused' | 'resumed' }
+    /** Which task is held and goes on; older logs name none: then it is all that runs. */
+    | { readonly is: 'paused' | 'resumed'; readonly step?: string; readonly task?: string }
     /** The clock of the device was set, not time that passed: from here on instants are `byMs` later than they were. */
     | { readonly is: 'clockSet'; readonly byMs: number }
     | { readonly is: 'abandoned'; readonly why: AbandonReason; readonly text: string }

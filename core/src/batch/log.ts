@@ -60,6 +60,7 @@ export function commandKey(h: Happening | JarHappening): string {
       return `looked ${JSON.stringify(h.look)}`;
     case 'paused':
     case 'resumed':
+      return `${h.is} ${h.step ?? ''} ${h.task ?? ''}`;
     case 'clockSet':
     case 'abandoned':
     case 'boiled':

@@ -1,5 +1,7 @@
 import { kindOf, orderFaults } from '../steps';
 import type { Outcome, Reading, Recipe, Step, Task } from '../steps';
+import { atHandOf, fromHere, runsByItself } from './atHand';
+import type { TaskState } from './taskState';
 import type { BatchEvent, Filling, FrozenBatch, SkipReason, TraceChunk } from './events';
 import { fold } from './fold';
 import { inOrder } from './log';
@@ -7,20 +9,13 @@ import { summarise } from './summary';
 import { tracesOf } from './traces';
 import type { Summary } from './summary';
 
-export interface TaskState {
-  readonly step: Step;
-  /** Index of the step in the recipe that is being made (steps left out are not in it). */
-  readonly index: number;
-  readonly task: Task;
-  readonly status: 'waiting' | 'running' | 'done';
-  readonly begunAt: number | null;
-  readonly endedAt: number | null;
-}
 export interface Progress {
   readonly state: 'open' | 'finished' | 'abandoned';
   readonly tasks: readonly TaskState[];
+  /** What waits for nothing but hands: all that runs, and all that could be begun, in the plan's order. */
+  readonly atHand: readonly TaskState[];
+  /** What stands before the cook: of those the first that does not run by itself, else the first; null: all is done. */
   readonly current: TaskState | null;
-  readonly paused: boolean;
   readonly readings: readonly Reading[];
   /** What a step filled in truth, by the step. */
   readonly filled: ReadonlyMap<string, FilledInto>;
@@ -50,13 +45,14 @@ interface Log {
   /** When the batch began, on the clock as it is now set. */
   beganAt: number;
   abandonedAt: number | null;
-  pausedAt: number | null;
+  /** Held since, by task. */
+  readonly paused: Map<string, number>;
 }
 const key = (step: string, task: string): string => `${step} ${task}`;
 /** Read anew it counts anew; what is measured as it goes is kept with each of its moments. */
 const readingKey = (r: Reading): string => `${key(r.step, r.what)}${r.atS === undefined ? '' : ` ${r.atS}`}`;
 
-/** The log read in order; going back opens a step and all after it again. */
+/** The log read in order; going back opens a step and all that came of it again. */
 function read(recipe: Recipe, beganAt: number, events: readonly BatchEvent[]): Log {
   const log: Log = {
     begun: new Map(),
@@ -66,7 +62,7 @@ function read(recipe: Recipe, beganAt: number, events: readonly BatchEvent[]): L
     filled: new Map(),
     beganAt,
     abandonedAt: null,
-    pausedAt: null,
+    paused: new Map(),
   };
   for (const e of inOrder(events)) apply(log, recipe, e);
   return log;
@@ -80,7 +76,7 @@ function apply(log: Log, recipe: Recipe, e: BatchEvent): void {
       // Said twice, in two windows or by two presses, it counts once: the first.
       if (log.ended.has(key(e.step, e.task))) break;
       log.ended.set(key(e.step, e.task), e.at);
-      log.pausedAt = null;
+      log.paused.delete(key(e.step, e.task));
       break;
     case 'skipped':
       log.skipped.set(e.step, { why: e.why, text: e.text });
@@ -92,11 +88,10 @@ function apply(log: Log, recipe: Recipe, e: BatchEvent): void {
       log.readings.set(readingKey(e.reading), e.reading);
       break;
     case 'paused':
-      log.pausedAt ??= e.at;
+      for (const k of held(log, e)) if (!log.paused.has(k)) log.paused.set(k, e.at);
       break;
     case 'resumed':
-      if (log.pausedAt !== null) shiftRunning(log, e.at - log.pausedAt);
-      log.pausedAt = null;
+      for (const k of held(log, e)) goOn(log, k, e.at);
       break;
     case 'clockSet':
       setClock(log, e.byMs);
@@ -111,23 +106,32 @@ function apply(log: Log, recipe: Recipe, e: BatchEvent): void {
       break;
   }
 }
-/** A pause moves the start of what runs by its own length, so elapsed time is always now − begun. */
-function shiftRunning(log: Log, by: number): void {
-  for (const [k, at] of log.begun) if (!log.ended.has(k)) log.begun.set(k, at + by);
+/** The tasks that a pause or its end speaks of: one that it names; older logs name none, and then it is all that runs. */
+function held(log: Log, e: { readonly step?: string; readonly task?: string }): readonly string[] {
+  const runs = [...log.begun.keys()].filter((k) => !log.ended.has(k));
+  const of = e.step === undefined || e.task === undefined ? null : key(e.step, e.task);
+  return of === null ? runs : runs.filter((k) => k === of);
+}
+/** A pause moves the start of what was held by its own length, so elapsed time is always now − begun. */
+function goOn(log: Log, k: string, at: number): void {
+  const since = log.paused.get(k);
+  const begun = log.begun.get(k);
+  if (since !== undefined && begun !== undefined) log.begun.set(k, begun + at - since);
+  log.paused.delete(k);
 }
 /** The clock was set, no time passed: all that was timed before is told on the new clock, so differences stay. */
 function setClock(log: Log, byMs: number): void {
-  for (const map of [log.begun, log.ended]) for (const [k, at] of map) map.set(k, at + byMs);
-  if (log.pausedAt !== null) log.pausedAt += byMs;
+  for (const map of [log.begun, log.ended, log.paused]) for (const [k, at] of map) map.set(k, at + byMs);
   log.beganAt += byMs;
 }
 function reopen(log: Log, recipe: Recipe, step: string): void {
   const from = recipe.steps.findIndex((s) => s.id === step);
-  const later = new Set(recipe.steps.slice(Math.max(0, from)).map((s) => s.id));
-  for (const map of [log.begun, log.ended])
+  if (from < 0) return;
+  // What has nothing to do with it goes on: pulp in the oven does not begin anew because the milk is strained again.
+  const later = new Set([...fromHere(recipe, from)].map((i) => recipe.steps[i]?.id ?? ''));
+  for (const map of [log.begun, log.ended, log.paused])
     for (const k of [...map.keys()]) if (later.has(k.slice(0, k.indexOf(' ')))) map.delete(k);
   for (const s of later) log.skipped.delete(s);
-  log.pausedAt = null;
 }
 
 /**
@@ -185,16 +189,17 @@ export function progressOf(
       const begunAt = log.begun.get(key(step.id, task.id)) ?? null;
       const endedAt = log.ended.get(key(step.id, task.id)) ?? null;
       const status = endedAt !== null ? 'done' : begunAt !== null ? 'running' : 'waiting';
-      return { step, index, task, status, begunAt, endedAt };
+      return { step, index, task, status, begunAt, endedAt, pausedAt: log.paused.get(key(step.id, task.id)) ?? null };
     }),
   );
-  const current = tasks.find((t) => t.status !== 'done') ?? null;
+  const atHand = atHandOf(recipe, tasks);
+  const current = atHand.find((t) => !runsByItself(t)) ?? atHand[0] ?? null;
   const finishedAt = current ? null : Math.max(...tasks.map((t) => t.endedAt ?? log.beganAt), log.beganAt);
   return {
     state: log.abandonedAt !== null ? 'abandoned' : current ? 'open' : 'finished',
     tasks,
+    atHand,
     current,
-    paused: log.pausedAt !== null,
     readings,
     filled: log.filled,
     skipped: [...log.skipped].map(([step, x]) => ({ step, ...x })),
@@ -206,23 +211,12 @@ export function progressOf(
 }
 
 /** Seconds a task has run by `now`, pauses left out: computed from stored instants, never counted. */
-export function ranForS(t: TaskState, pausedAt: number | null, now: number): number {
+export function ranForS(t: TaskState, now: number): number {
   if (t.begunAt === null) return 0;
-  return Math.max(0, ((t.endedAt ?? pausedAt ?? now) - t.begunAt) / 1000);
+  return Math.max(0, ((t.endedAt ?? t.pausedAt ?? now) - t.begunAt) / 1000);
 }
 /** What the timer of a task counts, s: all of it, or the part that is not handling. */
 export const timerS = (t: Task): number => t.timerS ?? t.durationS;
-
-/** The instant of a pause that still holds; null when nothing is paused. */
-export function pausedSince(events: readonly BatchEvent[]): number | null {
-  let at: number | null = null;
-  for (const e of inOrder(events)) {
-    if (e.is === 'paused') at ??= e.at;
-    else if (e.is === 'clockSet') at = at === null ? null : at + e.byMs;
-    else if (e.is === 'resumed' || e.is === 'ended' || e.is === 'back') at = null;
-  }
-  return at;
-}
 
 /** May this step be left out? Not when a later one needs what it makes. */
 export function canSkip(recipe: Recipe, step: string): boolean {

@@ -12,7 +12,7 @@ import {
   THROWN_REASONS,
 } from '../batch';
 import type { BatchEvent, Filling, JarEvent, Look, PhotoFrame, PhotoSeen, Promised } from '../batch';
-import { BEANY_SCALE, BODY_SCALE, GRIT_SCALE, SLIP_SCALE, SWEET_SCALE } from '../steps';
+import { BEANY_SCALE, BODY_SCALE, GRIT_SCALE, SLIP_SCALE, SOURCES, SWEET_SCALE } from '../steps';
 import type { Layer } from '../steps';
 import { KIT_SPECS, THING_KINDS, THING_SPECS } from '../kitchen';
 import type { KitSpec, Stream, ThingKind } from '../kitchen';
@@ -130,12 +130,15 @@ const reading = exactly<Reading>({
   sd: number(0, 1e7).optional(),
   trace: id().optional(),
   atS: amount().optional(),
-  source: Joi.valid('cook', 'clock', 'probe', 'demo'),
+  source: Joi.valid(...SOURCES),
 });
 /** A sequence counts lines of one log; what version 1 left are instants. */
 const seq = (): Joi.NumberSchema => number(0, 8.64e15).integer();
-const happened = { v: Joi.valid(4), id: id(), batch: id(), seq: seq(), at: instant() };
+const happened = { v: Joi.valid(5), id: id(), batch: id(), seq: seq(), at: instant() };
 const words = Joi.string().allow('').max(400);
+
+/** The task that is held; older logs name none. */
+const held = { step: id().optional(), task: id().optional() };
 
 type EventOf<K extends BatchEvent['is']> = EventRecord & { readonly is: K };
 /** A schema for each thing that may happen to a batch: one forgotten does not compile. */
@@ -175,8 +178,8 @@ const EVENTS: { readonly [K in BatchEvent['is']]: Joi.ObjectSchema } = {
       .max(MOST_VESSELS),
     ofMl: amount(),
   }),
-  paused: exactly<EventOf<'paused'>>({ ...happened, is: 'paused' }),
-  resumed: exactly<EventOf<'resumed'>>({ ...happened, is: 'resumed' }),
+  paused: exactly<EventOf<'paused'>>({ ...happened, is: 'paused', ...held }).and('step', 'task'),
+  resumed: exactly<EventOf<'resumed'>>({ ...happened, is: 'resumed', ...held }).and('step', 'task'),
 };
 const jarHappened = { v: Joi.valid(5), id: id(), jar: id(), seq: seq(), at: instant() };
 const placeC = number(-40, 60);

@@ -32,7 +32,7 @@ export interface BatchRecord extends FrozenBatch {
   readonly plan: PlanId;
   readonly model: string;
 }
-export type EventRecord = BatchEvent & { readonly v: 4 };
+export type EventRecord = BatchEvent & { readonly v: 5 };
 export interface JarRecord extends FilledJar {
   readonly v: 3;
 }

@@ -11,7 +11,7 @@ export const VERSIONS: Readonly<Record<Table, Versions>> = {
   kit: { migrations: [kitTo2] },
   plans: { migrations: [planTo2, planTo3, recipeTo4] },
   batches: { migrations: [batchTo2, batchTo3, recipeTo4] },
-  events: { migrations: [eventTo2, eventTo3, moreWords] },
+  events: { migrations: [eventTo2, eventTo3, moreWords, moreWords] },
   jars: { migrations: [jarTo2, jarTo3] },
   jarEvents: { migrations: [jarEventTo2, jarEventTo3, moreWords, moreWords] },
   materials: { migrations: [] },

@@ -23,7 +23,8 @@ export { coolingNow, coolingWays, endsInJar, furtherC } from './coolingWays';
 export type { CoolingTried } from './coolingWays';
 export { streamBefore } from './outcome';
 export type { Stage, Fit, Outcome } from './outcome';
-export type { Reading, Trace } from './reading';
+export { SOURCES } from './reading';
+export type { Reading, Source, Trace } from './reading';
 export type { Task, Ctx, Effect, ReadingSpec, StepKind, StepResult } from './types';
 export type {
   Params,

@@ -31,6 +31,7 @@ export {
   standsUntilS,
   vesselKJPerK,
   TOUCHED_CAP_DAYS,
+  TRUE_BOIL_C,
   TURNS_OVER,
   WATERY_BELOW,
 } from '../laws';

@@ -1,3 +1,6 @@
+/** Who told it: the cook, the bench's own clock, an instrument, the ear; what was invented for the demo. */
+export const SOURCES = ['cook', 'clock', 'probe', 'scale', 'plug', 'ear', 'demo'] as const;
+export type Source = (typeof SOURCES)[number];
 /** A figure that was weighed, timed or measured at a step. */
 export interface Reading {
   readonly id: string;
@@ -12,7 +15,7 @@ export interface Reading {
   readonly trace?: string;
   /** How far into its task it was measured, s, where that matters: several of them are kept. */
   readonly atS?: number;
-  readonly source: 'cook' | 'clock' | 'probe' | 'demo';
+  readonly source: Source;
 }
 /** What an instrument told, at even spaces of time from the beginning of a task. */
 export interface Trace {

@@ -14,6 +14,8 @@ export interface Task {
   readonly timerS?: number;
   /** It follows the task before it at once: the hold begins when the boil is reached. */
   readonly atOnce?: true;
+  /** How warm what is worked on is so many s into it, °C, where that is known; beyond its end as it would go on. */
+  readonly courseC?: (s: number) => number;
 }
 /** A patch, not a state: copying every stream at every step is quadratic. null: used up. */
 export interface StepResult<K extends Kind = Kind> {

@@ -1,5 +1,5 @@
-import type { Recipe } from '../steps';
-import { WATER, WATER_G_PER_ML } from '../steps';
+import type { LarderLine, Recipe, Step } from '../steps';
+import { kindOf, stepsBefore, WATER, WATER_G_PER_ML } from '../steps';
 import { cupsOf, nearestCupText, spoonText, US_CUP_ML } from '../units';
 import { grams, join } from './format';
 
@@ -26,4 +26,16 @@ export function amountsIn(cupMl: number | null): Amounts {
       said(g, material === WATER ? WATER_CUP_G : r.materials.find((m) => m.id === material)?.cupG),
     water: (g) => said(g, WATER_CUP_G),
   };
+}
+
+/** What a step takes straight from the larder: what nothing before it has touched. */
+export function freshLines(step: Step, r: Recipe): readonly LarderLine[] {
+  const touched = new Set(
+    stepsBefore(r, step.id).flatMap((s) => [...kindOf(s.kind).reads(s.params), ...kindOf(s.kind).writes(s.params)]),
+  );
+  const kind = kindOf(step.kind);
+  const all = [...kind.reads(step.params), ...(kind.joins?.(step.params) ?? [])];
+  // What is poured into something is weighed when it is poured; what it goes into was before.
+  const reads = step.kind === 'pool' ? [step.params.of] : all;
+  return r.larder.filter((l) => reads.includes(l.into) && !touched.has(l.into));
 }

@@ -2,7 +2,7 @@ import { thingOf } from '../kitchen';
 import type { Kit } from '../kitchen';
 import { HOT_JUG_C, kindOf, stepsBefore } from '../steps';
 import type { FigureName, Recipe, Stage, Step } from '../steps';
-import { amountsIn } from './amounts';
+import { amountsIn, freshLines } from './amounts';
 import type { Amounts } from './amounts';
 import { celsius, duration, grams, join, millilitres, percent, upper } from './format';
 import { plain } from '../units';
@@ -155,14 +155,7 @@ function ofWhat(title: string, step: Step<'cool' | 'jar'>, r: Recipe): string {
 
 /** What comes straight from the larder at this step, in `n` shares, in words; null: it was taken before. */
 function freshFood(step: Step, r: Recipe, a: Amounts): ((n: number) => string) | null {
-  const touched = new Set(
-    stepsBefore(r, step.id).flatMap((s) => [...kindOf(s.kind).reads(s.params), ...kindOf(s.kind).writes(s.params)]),
-  );
-  const kind = kindOf(step.kind);
-  const all = [...kind.reads(step.params), ...(kind.joins?.(step.params) ?? [])];
-  // What is poured into something is weighed when it is poured; what it goes into was before.
-  const reads = step.kind === 'pool' ? [step.params.of] : all;
-  const lines = r.larder.filter((l) => reads.includes(l.into) && !touched.has(l.into));
+  const lines = freshLines(step, r);
   if (lines.length === 0) return null;
   return (n) => lines.map((l) => `${a.of(l.grams / n, l.material, r)} of ${foodName(l.material, r)}`).join(' and ');
 }

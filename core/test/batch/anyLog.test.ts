@@ -1,6 +1,6 @@
 import { expect, test, describe } from '@jest/globals';
 import fc from 'fast-check';
-import { jarNow, jarsOf, pausedSince, progressOf, ranForS, soakingNow, holdingNow } from '../../src/batch';
+import { jarNow, jarsOf, progressOf, ranForS, soakingNow, holdingNow, warmNowC } from '../../src/batch';
 import type { BatchEvent, JarEvent } from '../../src/batch';
 import { kindOf } from '../../src/steps';
 import { sampleBatch, wholeRun } from '../records/sample';
@@ -84,9 +84,14 @@ describe('any log', () => {
       fc.property(anyLog, fc.integer({ min: -86_400_000, max: 30 * 86_400_000 }), (log, later) => {
         const p = progressOf(batch, log);
         const now = batch.startedAt + later;
-        for (const t of p.tasks) expect(ranForS(t, pausedSince(log), now)).toBeGreaterThanOrEqual(0);
-        expect(soakingNow(p, batch, now)?.uptakeShare ?? 0).toBeGreaterThanOrEqual(0);
-        expect(holdingNow(p, batch, now, pausedSince(log))?.left ?? 0).toBeLessThanOrEqual(1);
+        for (const t of p.tasks) {
+          expect(ranForS(t, now)).toBeGreaterThanOrEqual(0);
+          expect(soakingNow(p, batch, t, now)?.uptakeShare ?? 0).toBeGreaterThanOrEqual(0);
+          expect(holdingNow(p, batch, t, now)?.left ?? 0).toBeLessThanOrEqual(1);
+          const c = warmNowC(t, now) ?? 20;
+          expect(c).toBeGreaterThan(-30);
+          expect(c).toBeLessThanOrEqual(100);
+        }
       }),
       RUNS,
     );

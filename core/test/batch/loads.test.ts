@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import { grindingNow, progressOf } from '../../src/batch';
-import type { BatchEvent } from '../../src/batch';
+import { ifStoppedNow, progressOf } from '../../src/batch';
+import type { BatchEvent, TaskState } from '../../src/batch';
 import { METHODS, recipeOf } from '../../src/methods';
 import { makeStep } from '../../src/steps';
 import type { FigureName } from '../../src/steps';
@@ -60,10 +60,12 @@ describe('each load by the clock', () => {
       task: 'load1',
     };
     const p = progressOf(batch, [begun]);
-    const at = (s: number) => grindingNow(p, batch, batch.startedAt + s * 1000, null)?.body?.glucan ?? NaN;
+    const load = (q: typeof p) => q.tasks.find((t) => t.task.id === 'load1') as TaskState;
+    const at = (s: number) => ifStoppedNow(p, batch, load(p), batch.startedAt + s * 1000)?.main?.body?.glucan ?? NaN;
     expect(at(1)).toBeLessThan(at(20));
     expect(at(20)).toBeLessThan(at(90));
     expect(at(60)).toBeCloseTo(slime(), 9);
-    expect(grindingNow(progressOf(batch, []), batch, batch.startedAt, null)).toBeNull();
+    const idle = progressOf(batch, []);
+    expect(ifStoppedNow(idle, batch, load(idle), batch.startedAt)).toBeNull();
   });
 });

@@ -7,7 +7,6 @@ import {
   lastSeq,
   latestInstant,
   MODEL,
-  pausedSince,
   progressOf,
   ranForS,
   standing,
@@ -48,7 +47,7 @@ describe('the order of a log', () => {
     const at = (i: number, h: Happening): BatchEvent => line(n + i, back + i * MIN, h);
     const late = [...run, at(1, { is: 'back', step: 'jar' }), at(2, { is: 'paused' }), at(3, { is: 'resumed' })];
     expect(progressOf(batch, late).current?.step.id).toBe('jar');
-    expect(pausedSince(late)).toBeNull();
+    expect(progressOf(batch, late).current?.pausedAt).toBeNull();
     const jar = progressOf(batch, late).tasks.filter((t) => t.step.id === 'jar');
     const done = jar.map((t, i) => at(4 + i, { is: 'ended', step: 'jar', task: t.task.id, by: 'cook' }));
     expect(progressOf(batch, [...late, ...done]).state).toBe('finished');
@@ -69,7 +68,7 @@ describe('the order of a log', () => {
 describe('a clock that was set moves no duration', () => {
   const sort = (log: readonly BatchEvent[], now: number): number => {
     const t = progressOf(batch, log).tasks[0];
-    return t ? ranForS(t, pausedSince(log), now) : NaN;
+    return t ? ranForS(t, now) : NaN;
   };
   test.each([-7_200_000, 10_800_000, -180_000])('by %d ms', (byMs) => {
     const log = [line(1, T, begun('sort')), line(2, T + 3 * MIN + byMs, { is: 'clockSet', byMs })];

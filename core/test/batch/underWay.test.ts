@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { fold, holdingNow, progressOf, soakingNow, stillRaw } from '../../src/batch';
-import type { BatchEvent } from '../../src/batch';
+import type { BatchEvent, Progress, TaskState } from '../../src/batch';
 import { unlearned } from '../../src/kitchen';
 import { makeStep } from '../../src/steps';
 import { sampleBatch, wholeRun } from '../records/sample';
@@ -36,10 +36,18 @@ const planned = (step: string, param: string, s: number) => {
   return o.stages.at(-1)?.figures ?? {};
 };
 
+const taskOf = (p: Progress, step: string, task: string): TaskState => {
+  const t = p.tasks.find((x) => x.step.id === step && x.task.id === task);
+  if (!t) throw new Error(`no task ${step} ${task}`);
+  return t;
+};
+const soaking = (p: Progress, now: number) => soakingNow(p, batch, taskOf(p, 'soak', 'soak'), now);
+const holding = (p: Progress, now: number) => holdingNow(p, batch, taskOf(p, 'boil', 'hold'), now);
+
 describe('what stands soaking', () => {
   const p = progressOf(batch, upTo('soak', 'soak', AT));
   test.each([0, 600, 3600, 9.5 * 3600, 20 * 3600])('after %d s it has drunk what a soak of so long drinks', (s) => {
-    const now = soakingNow(p, batch, AT + s * 1000);
+    const now = soaking(p, AT + s * 1000);
     const f = planned('soak', 'durationS', s);
     expect(now?.elapsedS).toBe(s);
     expect(now?.plannedS).toBe(10 * 3600);
@@ -48,29 +56,39 @@ describe('what stands soaking', () => {
     expect([now?.longestS, now?.aroundC]).toEqual([f.longestS, f.aroundC]);
   });
   test('it is counted for three days, no longer', () => {
-    expect(soakingNow(p, batch, AT + 100 * 3600_000)?.elapsedS).toBe(72 * 3600);
+    expect(soaking(p, AT + 100 * 3600_000)?.elapsedS).toBe(72 * 3600);
   });
   test('nothing before it runs, nor once something else does', () => {
-    expect(soakingNow(progressOf(batch, []), batch, AT)).toBeNull();
-    expect(soakingNow(progressOf(batch, upTo('soak', 'cover', AT)), batch, AT)).toBeNull();
-    expect(soakingNow(progressOf(batch, upTo('boil', 'hold', AT)), batch, AT)).toBeNull();
+    expect(soaking(progressOf(batch, []), AT)).toBeNull();
+    expect(soaking(progressOf(batch, upTo('soak', 'cover', AT)), AT)).toBeNull();
+    expect(soaking(progressOf(batch, upTo('boil', 'hold', AT)), AT)).toBeNull();
   });
 });
 describe('what is held at the boil', () => {
   const p = progressOf(batch, upTo('boil', 'hold', AT));
   test.each([0, 300, 1200])('after %d s as much is left as after a hold of so long', (s) => {
-    const now = holdingNow(p, batch, AT + s * 1000, null);
+    const now = holding(p, AT + s * 1000);
     const f = planned('boil', 'holdS', s);
     expect(now?.left).toBeCloseTo(f.inhibitorLeft ?? NaN, 9);
     expect(now?.goal).toBe(f.inhibitorGoal);
     expect(now?.neededS).toBeCloseTo(f.neededHoldS ?? NaN, 9);
   });
   test('a pause holds it where it was', () => {
-    expect(holdingNow(p, batch, AT + 900_000, AT + 300_000)).toEqual(holdingNow(p, batch, AT + 300_000, null));
+    const log = upTo('boil', 'hold', AT);
+    const pause = {
+      id: 'p',
+      seq: 999,
+      batch: batch.id,
+      at: AT + 300_000,
+      is: 'paused',
+      step: 'boil',
+      task: 'hold',
+    } as const;
+    expect(holding(progressOf(batch, [...log, pause]), AT + 900_000)).toEqual(holding(p, AT + 300_000));
   });
   test('nothing while it still heats up, nor before', () => {
-    expect(holdingNow(progressOf(batch, upTo('boil', 'heatUp', AT)), batch, AT, null)).toBeNull();
-    expect(holdingNow(progressOf(batch, upTo('soak', 'soak', AT)), batch, AT, null)).toBeNull();
+    expect(holding(progressOf(batch, upTo('boil', 'heatUp', AT)), AT)).toBeNull();
+    expect(holding(progressOf(batch, upTo('soak', 'soak', AT)), AT)).toBeNull();
   });
 });
 test('raw until its hold is done; what has no such inhibitor never is', () => {

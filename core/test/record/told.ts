@@ -4,6 +4,8 @@
  */
 export function told(x: unknown): string {
   if (typeof x === 'number') return Math.abs(x) < 1e-9 ? '0' : String(Number(x.toPrecision(5)));
+  // A course is told by where it begins and where it is after a minute, ten and an hour.
+  if (typeof x === 'function') return told([0, 60, 600, 3600].map(x as (s: number) => number));
   if (Array.isArray(x)) return `[${x.map(told).join(' ')}]`;
   if (typeof x !== 'object' || x === null) return String(x);
   const entries = Object.entries(x as Record<string, unknown>)

@@ -91,11 +91,12 @@ export function sampleKitchen(): Kitchen {
       batch: 'b1',
       at: T0 + 60 * MIN,
       is: 'reading',
-      reading: { id: 'g1', step: 'strain', task: 'strain', what: 'milkG', value: 1100, source: 'cook' },
+      reading: { id: 'g1', step: 'strain', task: 'strain', what: 'milkG', value: 1100, source: 'scale' },
     },
     { id: 'n1', seq: 901, batch: 'b1', at: T0 + 61 * MIN, is: 'note', text: 'Frothy.' },
     { id: 'p1', seq: 902, batch: 'b1', at: T0 + 62 * MIN, is: 'paused' },
     { id: 'p2', seq: 903, batch: 'b1', at: T0 + 63 * MIN, is: 'resumed' },
+    { id: 'p3', seq: 909, batch: 'b1', at: T0 + 63 * MIN, is: 'paused', step: 'jar', task: 'jar' },
     { id: 'c1', seq: 904, batch: 'b1', at: T0 + 64 * MIN, is: 'clockSet', byMs: -3_600_000 },
     {
       ...{ id: 'm1', seq: 908, batch: 'b1', at: T0 + 64 * MIN, is: 'reading' as const },
@@ -112,7 +113,7 @@ export function sampleKitchen(): Kitchen {
     { id: 'k1', seq: 906, batch: 'b1', at: T0 + 66 * MIN, is: 'back', step: 'jar' },
     ...ran.filter((e) => 'step' in e && e.step === 'jar').map((e, i) => ({ ...e, id: `again${i}`, seq: 907 + i })),
   ];
-  const events = [...ran, ...more].map((e) => ({ ...e, v: 4 as const }));
+  const events = [...ran, ...more].map((e) => ({ ...e, v: 5 as const }));
   const jars = jarsOf(batch, progressOf(batch, events)).map((j) => ({ ...j, v: 3 as const }));
   const first = jars[0];
   if (!first) throw new Error('no jar');

@@ -4,7 +4,7 @@ import { readCalls } from '../store/calls';
 import { ring } from '../ui/alarm';
 import { remind } from '../ui/reminder';
 import { speak } from '../ui/voice';
-import { nameOfTask, timerOf } from '../live/running';
+import { keyOfTask, nameOfTask, timersOf } from '../live/running';
 import type { Running } from '../live/running';
 
 const NAME = 'Ironpan';
@@ -14,12 +14,13 @@ const SHAKES_MS = [300, 150, 300];
 export function Alarm({ batches, now }: { readonly batches: readonly Running[]; readonly now: number }) {
   const calls = useLive(['calls'], readCalls).data;
   const before = useRef<ReadonlySet<string> | null>(null);
-  const over = batches.flatMap((b) => {
-    const t = timerOf(b, now);
-    return t && t.leftS <= 0 && !t.paused
-      ? [{ key: `${b.batch.id} ${t.task.step.id} ${t.task.task.id}`, name: nameOfTask(t.task), of: b.batch.name }]
-      : [];
-  });
+  const over = batches.flatMap((b) =>
+    timersOf(b, now).flatMap((t) =>
+      t.leftS <= 0 && !t.paused
+        ? [{ key: `${b.batch.id} ${keyOfTask(t.task)}`, name: nameOfTask(t.task), of: b.batch.name }]
+        : [],
+    ),
+  );
   const keys = over.map((o) => o.key).join('|');
   const first = over[0]?.name;
   useEffect(() => {

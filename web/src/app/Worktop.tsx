@@ -1,6 +1,7 @@
 import { clock, duration, join } from '@ironpan/core/words';
-import { Link } from 'react-router';
-import { nameOfTask, soakOf, timerOf, useOpen } from '../live/running';
+import type { TaskState } from '@ironpan/core/batch';
+import { Link, useLocation } from 'react-router';
+import { benchOf, nameOfTask, soakOf, timerOf, useOpen } from '../live/running';
 import type { Running } from '../live/running';
 import { Alarm } from './Alarm';
 import { ClockWatch } from './ClockWatch';
@@ -12,8 +13,9 @@ export function Worktop() {
   const bench = useOpen();
   const now = useNow();
   const open = bench?.running ?? [];
-  const next = open.find((b) => timerOf(b, now) === null);
-  const shown = open.slice(0, 4);
+  const tiles = open.flatMap(tilesOf);
+  const next = open.find((b) => timerOf(b.progress.current, now) === null);
+  const shown = tiles.slice(0, MOST_TILES);
   return (
     <section
       aria-label="Worktop"
@@ -23,16 +25,16 @@ export function Worktop() {
       {bench && <Alarm batches={open} now={now} />}
       {bench && <ClockWatch open={open} />}
       {bench && <Reminders batches={open} now={now} />}
-      {shown.map((b) => (
-        <Tile key={b.batch.id} b={b} now={now} />
+      {shown.map(({ b, t }) => (
+        <Tile key={`${b.batch.id} ${t.step.id} ${t.task.id}`} b={b} t={t} now={now} />
       ))}
-      {open.length > shown.length && (
+      {tiles.length > shown.length && (
         <Link
           to="/bench"
           className="flex items-center px-4 font-semibold"
           style={{ borderRight: '1px solid var(--bar-line)' }}
         >
-          {`+ ${open.length - shown.length} more`}
+          {`+ ${tiles.length - shown.length} more`}
         </Link>
       )}
       {bench?.broken.map((b) => (
@@ -65,18 +67,29 @@ export function Worktop() {
   );
 }
 
-function Tile({ b, now }: { readonly b: Running; readonly now: number }) {
-  const timer = timerOf(b, now);
-  const soak = soakOf(b, now);
-  const t = b.progress.current;
-  if (!t) return null;
+/** More of them than these are on the bench's own page. */
+const MOST_TILES = 4;
+/** What runs of a batch, each by itself, and what waits for its cook: the switch between all that goes on. */
+const tilesOf = (b: Running): readonly { readonly b: Running; readonly t: TaskState }[] =>
+  b.progress.atHand.flatMap((t) => (t.status === 'running' || t === b.progress.current ? [{ b, t }] : []));
+
+function Tile({ b, t, now }: { readonly b: Running; readonly t: TaskState; readonly now: number }) {
+  const { pathname, search } = useLocation();
+  const timer = timerOf(t, now);
+  const soak = soakOf(b, t, now);
   const late = timer !== null && timer.leftS <= 0;
+  const to = benchOf(b.batch.id, t === b.progress.current ? undefined : t);
+  const here = `${pathname}${search}` === to;
   return (
     <Link
-      to={`/bench/${b.batch.id}`}
+      to={to}
       data-runs={timer === null ? undefined : true}
+      aria-current={here ? 'true' : undefined}
       className="flex min-w-32 flex-col justify-center px-4 py-1.5"
-      style={{ borderRight: '1px solid var(--bar-line)' }}
+      style={{
+        borderRight: '1px solid var(--bar-line)',
+        ...(here && { boxShadow: 'inset 0 4px 0 #d97a4a' }),
+      }}
     >
       <span className="small max-w-52 truncate" style={{ color: 'var(--bar-ash)' }}>
         {`${timer?.paused ? 'Paused · ' : ''}${nameOfTask(t)} · ${b.batch.name}`}
@@ -88,7 +101,7 @@ function Tile({ b, now }: { readonly b: Running; readonly now: number }) {
           {late ? `over ${clock(-timer.leftS)}` : clock(timer.leftS)}
         </span>
       ) : (
-        <span className="font-semibold">to begin</span>
+        <span className="font-semibold">{t.status === 'running' ? 'going' : 'to begin'}</span>
       )}
     </Link>
   );

@@ -1,25 +1,41 @@
-import type { SoakingNow, TaskState } from '@ironpan/core/batch';
+import { warmNowC } from '@ironpan/core/batch';
+import type { TaskState } from '@ironpan/core/batch';
+import { boilsAtC, TRUE_BOIL_C } from '@ironpan/core/steps';
 import type { FigureName, Stage } from '@ironpan/core/steps';
 import { celsius, join, percent } from '@ironpan/core/words';
 import { Bowl } from '../drawings/Bowl';
 import { Vessel } from '../drawings/Vessel';
+import { soakOf } from '../live/running';
+import type { Running } from '../live/running';
+import { JugNow } from './JugNow';
 
-/** The thing in front of the cook, drawn with what is in it. */
-export function AtHand({
-  t,
-  stage,
-  soak,
-}: {
+interface AtHandProps {
+  readonly r: Running;
   readonly t: TaskState;
   readonly stage: Stage;
-  readonly soak: SoakingNow | null;
-}) {
+  readonly now: number;
+}
+/** Foam begins to climb well below the boil, and stands highest shortly before it (common practice), °C. */
+const FOAM_FROM_C = 65;
+const FOAM_FULL_C = 90;
+/** What is left of it while it boils, as a share. */
+const FOAM_AT_BOIL = 0.25;
+
+/** The thing in front of the cook, drawn with what is in it as it stands now: by the same fold. */
+export function AtHand({ r, t, stage, now }: AtHandProps) {
   const f = (name: FigureName): number => stage.figures[name] ?? 0;
+  const c = warmNowC(t, now);
+  const goes = t.status === 'running' && t.pausedAt === null;
+  const warm = (else_: number | null = null): { readonly word?: string } => {
+    const said = c ?? else_;
+    return said === null ? {} : { word: join(celsius(said)) };
+  };
   switch (t.step.kind) {
-    case 'soak':
+    case 'soak': {
+      const soak = soakOf(r, t, now);
       return (
         <div>
-          <Bowl uptake={soak ? soak.uptakeShare : 0} full={f('bowlShare')} width={190} />
+          <Bowl uptake={soak ? soak.uptakeShare : 0} full={f('bowlShare')} width={230} />
           {soak && (
             <p className="mt-2 text-[1.19rem]">
               drunk <span className="num">{join(percent(soak.uptakeShare))}</span> of what they can hold
@@ -27,36 +43,36 @@ export function AtHand({
           )}
         </div>
       );
-    case 'grind': {
-      const rated = Math.max(1, f('jugRatedMl'));
-      return <Vessel kind="jug" full={f('loadFoamMl') / rated} mark={f('jugHoldsMl') / rated} fill="var(--milk)" />;
     }
+    case 'grind':
+      return <JugNow r={r} t={t} stage={stage} now={now} />;
     case 'strain':
     case 'wash':
-      return <Vessel kind="cloth" full={0.6} fill="var(--milk)" />;
+      return <Vessel kind="cloth" full={0.6} fill="var(--milk)" moves />;
     case 'boil':
     case 'blanch':
     case 'absorb':
-    case 'heat':
+    case 'heat': {
+      const boilC = boilsAtC(r.batch.kit);
+      const boils = goes && c !== null && c >= boilC - TRUE_BOIL_C;
+      const foams = r.progress.recipe.materials.some((m) => m.foamShare > 0);
+      const climbs = c === null ? 0 : Math.max(0, Math.min(1, (c - FOAM_FROM_C) / (FOAM_FULL_C - FOAM_FROM_C)));
       return (
         <Vessel
           kind="pot"
           full={f('potShare')}
           mark={f('potLimit')}
           fill="var(--milk)"
-          foam={t.step.kind === 'boil' && t.task.id === 'heatUp'}
-          word={join(celsius(t.step.kind === 'heat' ? f('endC') : f('boilingC')))}
+          foam={goes && foams ? (boils ? FOAM_AT_BOIL : climbs) : 0}
+          boils={boils}
+          {...warm(t.step.kind === 'heat' ? f('endC') : f('boilingC'))}
         />
       );
-    case 'cool':
-      return (
-        <Vessel
-          kind={['iceBath', 'water', 'waterIce'].includes(t.step.params.how) ? 'bath' : 'pot'}
-          full={0.5}
-          fill="var(--milk)"
-          word={join(celsius(f('endC')))}
-        />
-      );
+    }
+    case 'cool': {
+      const bath = ['iceBath', 'water', 'waterIce'].includes(t.step.params.how);
+      return <Vessel kind={bath ? 'bath' : 'pot'} full={0.5} fill="var(--milk)" {...warm(f('endC'))} />;
+    }
     case 'jar':
     case 'freeze':
     case 'part':
@@ -65,7 +81,7 @@ export function AtHand({
     case 'knead':
       return <Vessel kind="bowl" full={0.6} fill="var(--food)" word={join(percent(f('openedShare')))} />;
     case 'enzyme':
-      return <Vessel kind="bowl" full={0.6} fill="var(--milk)" word={join(celsius(f('endC')))} />;
+      return <Vessel kind="bowl" full={0.6} fill="var(--milk)" {...warm(f('endC'))} />;
     case 'dry':
     case 'toast':
       return <Vessel kind="pot" full={0.3} fill="var(--food)" />;
@@ -74,6 +90,6 @@ export function AtHand({
     case 'hull':
       return <Bowl uptake={t.step.kind === 'sort' ? 0 : 1} full={t.step.kind === 'sort' ? 0.4 : 0.7} width={190} />;
     default:
-      return <Vessel kind="pot" full={0.5} fill="var(--milk)" />;
+      return <Vessel kind="pot" full={0.5} fill="var(--milk)" {...warm()} />;
   }
 }

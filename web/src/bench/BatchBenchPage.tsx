@@ -1,10 +1,11 @@
-import { Link, useParams } from 'react-router';
+import { Link, useParams, useSearchParams } from 'react-router';
 import { duration, join, milkOf, millilitres, percent } from '@ironpan/core/words';
 import { foodStyle } from '../drawings/foodStyle';
-import { useBatch } from '../live/running';
+import { keyOfTask, useBatch } from '../live/running';
 import type { Running } from '../live/running';
 import { BrokenBatch } from '../ui/BrokenBatch';
 import { Empty, Loading } from '../ui/State';
+import { Beside } from './Beside';
 import { CallsPart } from './CallsPart';
 import { Changed } from './Changed';
 import { CoolingNow } from './CoolingNow';
@@ -17,6 +18,7 @@ import { StepList } from './StepList';
 /** One batch at the bench. */
 export function BatchBenchPage() {
   const { id = '' } = useParams();
+  const [at, setAt] = useSearchParams();
   const r = useBatch(id);
   if (r === undefined) return <Loading />;
   if (r === null)
@@ -29,7 +31,8 @@ export function BatchBenchPage() {
     );
   if ('why' in r) return <BrokenBatch b={r} />;
   if (r.progress.state !== 'open') return <Over r={r} />;
-  const t = r.progress.current;
+  // What was chosen to be looked at, as long as it is at hand.
+  const t = r.progress.atHand.find((x) => keyOfTask(x) === at.get('at')) ?? r.progress.current;
   if (!t) return <Over r={r} />;
   return (
     <div
@@ -37,17 +40,18 @@ export function BatchBenchPage() {
       style={foodStyle(milkOf(r.progress.recipe))}
     >
       <div className="order-3 wide:order-1">
-        <StepList r={r} />
+        <StepList r={r} shown={t} />
       </div>
       <div className="order-1 wide:order-2">
-        <NowAtHand key={`${t.step.id} ${t.task.id}`} r={r} t={t} />
+        <NowAtHand key={keyOfTask(t)} r={r} t={t} onDone={() => setAt({}, { replace: true })} />
       </div>
       <div className="order-2 flex flex-col gap-4 wide:order-3">
+        <Beside r={r} shown={t} />
         <CoolingNow r={r} t={t} />
         <FillJars r={r} t={t} />
         <FunnelNow key={`funnel ${t.step.id}`} r={r} t={t} />
         <Readings key={t.step.id} r={r} t={t} />
-        <Changed r={r} />
+        <Changed r={r} t={t} />
         <CallsPart />
       </div>
     </div>

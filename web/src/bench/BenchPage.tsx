@@ -1,7 +1,7 @@
 import { Link, Navigate } from 'react-router';
 import { useNow } from '../clock';
 import { clock } from '@ironpan/core/words';
-import { nameOfTask, timerOf, useOpen } from '../live/running';
+import { nameOfTask, timersOf, useOpen } from '../live/running';
 import { BrokenBatch } from '../ui/BrokenBatch';
 import { Empty, Loading } from '../ui/State';
 
@@ -27,7 +27,7 @@ export function BenchPage() {
       <h1 className="mb-4 text-3xl">On the bench</h1>
       <ul className="plate">
         {open.map((b) => {
-          const t = timerOf(b, now);
+          const [first] = [...timersOf(b, now)].sort((x, y) => x.leftS - y.leftS);
           return (
             <li key={b.batch.id} className="rowline">
               <Link
@@ -38,7 +38,7 @@ export function BenchPage() {
                   <span className="block text-lg font-semibold">{b.batch.name}</span>
                   <span className="quiet">{b.progress.current ? nameOfTask(b.progress.current) : 'done'}</span>
                 </span>
-                <span className="num text-xl">{t ? clock(Math.max(0, t.leftS)) : 'to begin'}</span>
+                <span className="num text-xl">{first ? clock(Math.max(0, first.leftS)) : 'to begin'}</span>
               </Link>
             </li>
           );

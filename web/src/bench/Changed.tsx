@@ -1,11 +1,12 @@
-import { grindingNow, inOrder, pausedSince, progressOf, stillRaw } from '@ironpan/core/batch';
-import { bodyText, changeText, duration, fitText, join, millilitres, percent } from '@ironpan/core/words';
+import { ifStoppedNow, inOrder, progressOf, stillRaw } from '@ironpan/core/batch';
+import type { TaskState } from '@ironpan/core/batch';
+import { BODY_WORDS, SLIP_WORDS, changeText, duration, fitText, join, millilitres, percent } from '@ironpan/core/words';
 import { useMemo } from 'react';
 import { useNow } from '../clock';
 import type { Running } from '../live/running';
 
 /** What the last reading changed, in a sentence, and what the batch should now bring beside what was promised. */
-export function Changed({ r }: { readonly r: Running }) {
+export function Changed({ r, t }: { readonly r: Running; readonly t: TaskState }) {
   const said = useMemo(() => {
     const last = inOrder(r.events)
       .filter((e) => e.is === 'reading')
@@ -19,9 +20,10 @@ export function Changed({ r }: { readonly r: Running }) {
     return { text: changeText(before, r.progress.summary), fit: fit ? fitText(fit) : null };
   }, [r]);
   const now = useNow();
-  // While the jug turns, what it would be if it stopped now.
-  const turning = grindingNow(r.progress, r.batch, now, pausedSince(r.events));
-  const m = turning ?? r.progress.summary.main;
+  // While something goes on whose length counts, what it would be if it stopped now.
+  const stopped = ifStoppedNow(r.progress, r.batch, t, now);
+  const m = stopped?.main ?? r.progress.summary.main;
+  const ml = stopped?.jarredMl ?? r.progress.summary.jarredMl;
   const planned = useMemo(() => progressOf(r.batch, []).summary.main?.body ?? null, [r.batch]);
   const p = r.batch.promised;
   const raw = stillRaw(r.progress);
@@ -36,7 +38,7 @@ export function Changed({ r }: { readonly r: Running }) {
                 <span className="sr-only">figure</span>
               </th>
               <th scope="col" className="text-right!">
-                now
+                {stopped ? 'if it stops now' : 'now'}
               </th>
               <th scope="col" className="text-right!">
                 promised
@@ -44,18 +46,13 @@ export function Changed({ r }: { readonly r: Running }) {
             </tr>
           </thead>
           <tbody>
-            <Row
-              label="milk"
-              now={join(millilitres(r.progress.summary.jarredMl))}
-              was={join(millilitres(p.volumeMl))}
-            />
+            <Row label="milk" now={join(millilitres(ml))} was={join(millilitres(p.volumeMl))} />
             <Row label="solids" now={join(percent(m.solids ?? 0))} was={join(percent(p.solids))} />
             {m.body && (
-              <Row
-                label={turning ? 'body, if it stops now' : 'body'}
-                now={bodyText(m.body)}
-                was={planned ? bodyText(planned) : ''}
-              />
+              <>
+                <Row label="body" now={BODY_WORDS[m.body.word]} was={planned ? BODY_WORDS[planned.word] : ''} />
+                <Row label="slip" now={SLIP_WORDS[m.body.slip]} was={planned ? SLIP_WORDS[planned.slip] : ''} />
+              </>
             )}
             <Row label="keeps" now={join(duration(m.keep?.s ?? 0))} was={join(duration(p.keepS))} />
           </tbody>

@@ -1,5 +1,5 @@
 import type { TaskState } from '@ironpan/core/batch';
-import { lastSeq, pausedSince, ranForS, readableAt, recordedOf } from '@ironpan/core/batch';
+import { lastSeq, ranForS, readableAt, recordedOf } from '@ironpan/core/batch';
 import { now } from '../clock';
 import { ReadingField } from '../ui/ReadingField';
 import type { Running } from '../live/running';
@@ -24,7 +24,7 @@ export function Readings({ r, t }: { readonly r: Running; readonly t: TaskState 
             step={t.step}
             of={x}
             recorded={recordedOf(r.progress.readings, t.step.id, x)?.value}
-            {...(x.spec.often && x.atS === null && { atS: () => ranForS(t, pausedSince(r.events), now()) })}
+            {...(x.spec.often && x.atS === null && { atS: () => ranForS(t, now()) })}
           />
         ))}
       </div>

@@ -4,11 +4,12 @@ import { kindOf } from '@ironpan/core/steps';
 import { duration, join, SKIPPED_WHY, whyText } from '@ironpan/core/words';
 import { Check } from 'lucide-react';
 import { clockReading } from './actions';
-import { nameOfTask } from '../live/running';
+import { Link } from 'react-router';
+import { benchOf, nameOfTask } from '../live/running';
 import type { Running } from '../live/running';
 
 /** The whole batch, step by step: what is done and how long it took, what is now, what comes. */
-export function StepList({ r }: { readonly r: Running }) {
+export function StepList({ r, shown }: { readonly r: Running; readonly shown: TaskState }) {
   return (
     <nav aria-label="Steps of this batch" className="plate overflow-hidden">
       <p className="small quiet px-4 pt-3">
@@ -16,7 +17,7 @@ export function StepList({ r }: { readonly r: Running }) {
       </p>
       <ol className="py-2">
         {r.progress.tasks.map((t) => {
-          const now = t === r.progress.current;
+          const now = t === shown;
           return (
             <li
               key={`${t.step.id} ${t.task.id}`}
@@ -33,7 +34,15 @@ export function StepList({ r }: { readonly r: Running }) {
               <span className="w-5 shrink-0">
                 {t.status === 'done' && <Check size={15} aria-label="done" className="inline" />}
               </span>
-              <span className="flex-1">{nameOfTask(t)}</span>
+              <span className="flex-1">
+                {!now && r.progress.atHand.includes(t) ? (
+                  <Link replace to={benchOf(r.batch.id, t)} className="underline underline-offset-4">
+                    {nameOfTask(t)}
+                  </Link>
+                ) : (
+                  nameOfTask(t)
+                )}
+              </span>
               <span className="num small whitespace-nowrap">{took(t, r)}</span>
             </li>
           );
@@ -63,6 +72,6 @@ function took(t: TaskState, r: Running): string {
   const what = clockReading(t);
   const counted = r.progress.readings.find((x) => x.step === t.step.id && x.what === what);
   if (t.status === 'done' && counted) return join(duration(counted.value));
-  if (t.status === 'done' && t.begunAt !== null) return join(duration(ranForS(t, null, 0)));
+  if (t.status === 'done' && t.begunAt !== null) return join(duration(ranForS(t, 0)));
   return join(duration(timerS(t.task)));
 }

@@ -44,6 +44,16 @@ function nameOf(r: Running, step: string, task: string): string {
 }
 const sentence = (what: string, why: string, between = ', '): string =>
   why === '' ? what : `${what}${between}${why.toLowerCase()}`;
+/** Who told a reading, where it was not the cook. */
+const TOLD_BY = {
+  cook: '',
+  demo: '',
+  clock: ', by the clock',
+  probe: ', by the probe',
+  scale: ', by the scale',
+  plug: ', by the plug',
+  ear: ', by the ear',
+} as const;
 const UNIT = { g: 'g', C: '°C', s: 's', min: 'min', h: 'h', count: '' } as const;
 function say(e: BatchEvent, r: Running): string {
   switch (e.is) {
@@ -60,12 +70,12 @@ function say(e: BatchEvent, r: Running): string {
       const spec = s ? kindOf(s.kind).readings[e.reading.what] : undefined;
       if (!spec) return `${e.reading.what}: ${e.reading.value}`;
       const v = fromInner(e.reading.value, spec.shown);
-      return `${spec.label}: ${plain(v, Math.abs(v) < 100 ? 1 : 0)} ${UNIT[spec.shown]}${e.reading.source === 'clock' ? ', by the clock' : ''}`;
+      return `${spec.label}: ${plain(v, Math.abs(v) < 100 ? 1 : 0)} ${UNIT[spec.shown]}${TOLD_BY[e.reading.source]}`;
     }
     case 'paused':
-      return 'Paused';
+      return e.step === undefined ? 'Paused' : `${nameOf(r, e.step, e.task ?? '')}: paused`;
     case 'resumed':
-      return 'Went on';
+      return e.step === undefined ? 'Went on' : `${nameOf(r, e.step, e.task ?? '')}: went on`;
     case 'abandoned':
       return sentence('Abandoned', whyText(ABANDONED_WHY, e.why, e.text), ': ');
     case 'clockSet':

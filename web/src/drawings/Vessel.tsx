@@ -1,32 +1,33 @@
 import { JarShape } from './Jar';
+import { Inside } from './Inside';
+import type { InsideProps } from './Inside';
 
 export type VesselKind = 'bowl' | 'jug' | 'cloth' | 'pot' | 'bath' | 'jar';
-interface VesselProps {
+interface VesselProps extends Omit<InsideProps, 'kind'> {
   readonly kind: VesselKind;
-  /** How full, 0..1; over 1 it is drawn to the brim. */
-  readonly full: number;
-  readonly fill: string;
-  /** Where it should stop: the mark on the side, 0..1. */
-  readonly mark?: number;
-  readonly foam?: boolean;
   readonly word?: string;
 }
 const W = 240;
 const H = 170;
 
-/** The thing in front of the cook at this step, with what is in it. */
-export function Vessel({ kind, full, fill, mark, foam = false, word }: VesselProps) {
-  const s = Math.max(0.04, Math.min(1, full));
+/** The thing in front of the cook at this step, with what is in it as it stands now. */
+export function Vessel({ kind, word, ...inside }: VesselProps) {
+  const { full, fill, moves = false } = inside;
   return (
-    <svg width="100%" viewBox={`0 0 ${W} ${H + 10}`} aria-hidden="true" className="mx-auto block max-h-56 max-w-72">
+    <svg
+      width="100%"
+      viewBox={kind === 'jug' ? `44 0 ${W - 44} ${H + 10}` : `0 0 ${W} ${H + 10}`}
+      aria-hidden="true"
+      className="mx-auto block max-h-64 max-w-80"
+    >
       {kind === 'jar' ? (
         <g transform="translate(70 4)">
-          <JarShape width={100} height={H} share={s} fill={fill} />
+          <JarShape width={100} height={H} share={Math.max(0.04, Math.min(1, full))} fill={fill} />
         </g>
       ) : kind === 'cloth' ? (
-        <Cloth fill={fill} />
+        <Cloth fill={fill} drips={moves} />
       ) : (
-        <Open kind={kind} share={s} fill={fill} foam={foam} {...(mark === undefined ? {} : { mark })} />
+        <Inside kind={kind} {...inside} />
       )}
       {word !== undefined && (
         <text
@@ -48,85 +49,8 @@ export function Vessel({ kind, full, fill, mark, foam = false, word }: VesselPro
   );
 }
 
-function Open({
-  kind,
-  share,
-  fill,
-  mark,
-  foam,
-}: {
-  readonly kind: VesselKind;
-  readonly share: number;
-  readonly fill: string;
-  readonly mark?: number;
-  readonly foam: boolean;
-}) {
-  const narrow = kind === 'jug' ? 58 : 30;
-  const top = kind === 'bowl' ? 40 : 8;
-  const bottom = H;
-  const room = bottom - top - 6;
-  const level = bottom - 3 - room * share;
-  const r = kind === 'bowl' ? 60 : 16;
-  const wall = `M${narrow} ${top} V${bottom - r} Q${narrow} ${bottom} ${narrow + r} ${bottom} H${W - narrow - r} Q${W - narrow} ${bottom} ${W - narrow} ${bottom - r} V${top}`;
-  const foamY = level - 12;
-  return (
-    <g>
-      {kind === 'bath' && (
-        <rect
-          x={6}
-          y={H * 0.42}
-          width={W - 12}
-          height={H * 0.58 + 6}
-          rx={10}
-          fill="var(--water-soft)"
-          stroke="var(--water)"
-          strokeWidth={1.5}
-        />
-      )}
-      <path d={`${wall} Z`} fill="var(--glass)" />
-      <clipPath id={`in-${kind}`}>
-        <path d={`${wall} Z`} />
-      </clipPath>
-      <rect
-        x={narrow}
-        y={level}
-        width={W - 2 * narrow}
-        height={bottom - level}
-        fill={fill}
-        clipPath={`url(#in-${kind})`}
-      />
-      {foam && (
-        <path
-          d={`M${narrow} ${level} ${Array.from({ length: 6 }, () => `q${(W - 2 * narrow) / 12} ${foamY - level} ${(W - 2 * narrow) / 6} 0`).join(' ')} Z`}
-          fill="var(--glass)"
-          stroke="var(--iron)"
-          strokeWidth={1.5}
-        />
-      )}
-      <line x1={narrow} x2={W - narrow} y1={level} y2={level} stroke="var(--iron)" strokeWidth={1.5} />
-      <path d={wall} fill="none" stroke="var(--iron)" strokeWidth={3} strokeLinecap="round" />
-      {mark !== undefined && (
-        <g>
-          <line
-            x1={narrow - 8}
-            x2={W - narrow + 8}
-            y1={bottom - 3 - room * mark}
-            y2={bottom - 3 - room * mark}
-            stroke="var(--flame-text)"
-            strokeWidth={1.5}
-            strokeDasharray="5 4"
-          />
-          <text x={W - narrow + 10} y={bottom + 1 - room * mark} fontSize={13} fill="var(--flame-text)">
-            {kind === 'jug' ? 'fill line' : '⅔'}
-          </text>
-        </g>
-      )}
-    </g>
-  );
-}
-
-/** A cloth over a bowl, dripping. */
-function Cloth({ fill }: { readonly fill: string }) {
+/** A cloth over a bowl; what runs through it drips. */
+function Cloth({ fill, drips }: { readonly fill: string; readonly drips: boolean }) {
   return (
     <g>
       <path
@@ -136,7 +60,23 @@ function Cloth({ fill }: { readonly fill: string }) {
         strokeWidth={2.5}
       />
       <path d="M92 30 Q120 44 148 30 M88 52 Q120 70 152 52" fill="none" stroke="var(--edge)" strokeWidth={1.5} />
-      <path d="M120 94 v14 M112 90 v8 M128 90 v8" stroke="var(--edge)" strokeWidth={3} strokeLinecap="round" />
+      {drips ? (
+        [110, 120, 131].map((x, i) => (
+          <circle
+            key={x}
+            cx={x}
+            cy={94}
+            r={3.5}
+            className="drip"
+            style={{ animationDelay: `${-0.5 * i}s` }}
+            fill={fill}
+            stroke="var(--edge)"
+            strokeWidth={1.2}
+          />
+        ))
+      ) : (
+        <path d="M120 94 v14 M112 90 v8 M128 90 v8" stroke="var(--edge)" strokeWidth={3} strokeLinecap="round" />
+      )}
       <path d="M42 128 H198 Q192 168 150 170 H90 Q48 168 42 128 Z" fill={fill} />
       <path
         d="M34 112 Q40 170 88 170 H152 Q200 170 206 112"

@@ -2,7 +2,7 @@ import { saysFine } from '@ironpan/core/batch';
 import { groupBy } from '@ironpan/core/numerics';
 import { duration, join } from '@ironpan/core/words';
 import type { Answers } from '../store/answers';
-import { soakItems, stepItem } from './nextBatch';
+import { soakItems, stepItems } from './nextBatch';
 import type { Running } from './running';
 import { amountLeft } from './say';
 import type { ToDo } from './toDo';
@@ -25,7 +25,7 @@ export function nextOf(jars: readonly ShelfJar[], batches: readonly Running[], n
     ...jars.flatMap((j) => jarItem(j, now)),
     ...jars.flatMap((j) => shakeItem(j, now)),
     ...lookItem(jars, now),
-    ...batches.flatMap((b) => [...stepItem(b, now), ...soakItems(b, now)]),
+    ...batches.flatMap((b) => [...stepItems(b, now), ...soakItems(b, now)]),
   ];
   return together(all).sort((a, b) => Number(b.urgent) - Number(a.urgent) || a.at - b.at || a.key.localeCompare(b.key));
 }

@@ -1,4 +1,5 @@
-import { nameOfTask, soakOf, timerOf } from './running';
+import type { TaskState } from '@ironpan/core/batch';
+import { benchOf, nameOfTask, soakOf, timerOf, timersOf } from './running';
 import type { Running } from './running';
 import type { ToDo } from './toDo';
 
@@ -8,51 +9,50 @@ const CHANGE_AFTER = 12 * HOUR;
 /** Close to the end of a soak it is not worth it. */
 const NOT_WITHIN = 3 * HOUR;
 
-/** The step that a batch waits for, or that its timer or its soak comes to. */
-export function stepItem(b: Running, now: number): readonly ToDo[] {
-  const t = b.progress.current;
-  if (!t) return [];
-  const of = { key: b.batch.id, keys: [b.batch.id], to: `/bench/${b.batch.id}`, urgent: false };
-  const soak = soakOf(b, now);
-  if (soak) {
-    const after = b.progress.tasks[b.progress.tasks.indexOf(t) + 1];
-    return [
-      {
-        ...of,
-        at: now + (soak.plannedS - soak.elapsedS) * 1000,
-        text: after ? nameOfTask(after) : 'The soak ends',
-        more: `${b.batch.name}, when the soak is done`,
-      },
-    ];
-  }
-  const timer = timerOf(b, now);
-  return [
-    {
-      ...of,
-      at: timer ? now + timer.leftS * 1000 : now,
-      text: timer ? `${nameOfTask(t)} ends` : nameOfTask(t),
-      more: b.batch.name,
-    },
-  ];
+/** What a batch waits for, and what its timers and its soaks come to. */
+export function stepItems(b: Running, now: number): readonly ToDo[] {
+  const { current } = b.progress;
+  if (!current) return [];
+  const of = (t: TaskState) => {
+    const key = t === current ? b.batch.id : `${b.batch.id} ${t.step.id} ${t.task.id}`;
+    return { key, keys: [key], to: benchOf(b.batch.id, t === current ? undefined : t), urgent: false };
+  };
+  const waiting: readonly ToDo[] = timerOf(current, now)
+    ? []
+    : [{ ...of(current), at: now, text: nameOfTask(current), more: b.batch.name }];
+  return [...waiting, ...timersOf(b, now).map((timer) => endItem(b, timer.task, timer.leftS, now, of(timer.task)))];
 }
-/** The water of a long soak on the worktop; what soaks in the fridge keeps in its first. */
-export function soakItems(b: Running, now: number): readonly ToDo[] {
-  const t = b.progress.current;
-  const soak = soakOf(b, now);
-  if (!t || !soak || t.step.kind !== 'soak' || t.step.params.place !== 'room') return [];
+type Of = Pick<ToDo, 'key' | 'keys' | 'to' | 'urgent'>;
+function endItem(b: Running, t: TaskState, leftS: number, now: number, of: Of): ToDo {
+  const at = now + leftS * 1000;
+  if (!soakOf(b, t, now)) return { ...of, at, text: `${nameOfTask(t)} ends`, more: b.batch.name };
+  const after = b.progress.tasks[b.progress.tasks.indexOf(t) + 1];
+  return {
+    ...of,
+    at,
+    text: after ? nameOfTask(after) : 'The soak ends',
+    more: `${b.batch.name}, when the soak is done`,
+  };
+}
+/** The water of long soaks on the worktop; what soaks in the fridge keeps in its first. */
+export const soakItems = (b: Running, now: number): readonly ToDo[] =>
+  b.progress.atHand.flatMap((t) => waterItem(b, t, now));
+function waterItem(b: Running, t: TaskState, now: number): readonly ToDo[] {
+  const soak = soakOf(b, t, now);
+  if (!soak || t.step.kind !== 'soak' || t.step.params.place !== 'room') return [];
   const begun = now - soak.elapsedS * 1000;
   const ends = begun + soak.plannedS * 1000;
   const n = Math.max(1, Math.floor((now - begun) / CHANGE_AFTER));
   const at = begun + n * CHANGE_AFTER;
   if (at > ends - NOT_WITHIN) return [];
-  const key = `water ${b.batch.id} ${n}`;
+  const key = `water ${b.batch.id} ${n}${t === b.progress.current ? '' : ` ${t.step.id}`}`;
   return [
     {
       key,
       keys: [key],
       at,
       urgent: false,
-      to: `/bench/${b.batch.id}`,
+      to: benchOf(b.batch.id, t),
       text: 'Change the soak water',
       more: `${b.batch.name}: fresh water is cleaner; the longest soak still counts from the beginning`,
       note: { batch: b.batch.id, text: 'Soak water changed.' },

@@ -1,5 +1,5 @@
-import { lastSeq, pausedSince, progressOf, ranForS, soakingNow, timerS } from '@ironpan/core/batch';
-import type { Progress, TaskState } from '@ironpan/core/batch';
+import { lastSeq, progressOf, ranForS, soakingNow, timerS } from '@ironpan/core/batch';
+import type { Progress, SoakingNow, TaskState } from '@ironpan/core/batch';
 import { kindOf } from '@ironpan/core/steps';
 import { taskName } from '@ironpan/core/words';
 import { useMemo } from 'react';
@@ -57,16 +57,23 @@ export interface Timer {
   readonly paused: boolean;
   readonly leftS: number;
 }
-/** The timer of the task that runs; null when nothing is running. */
-export function timerOf(r: Running, now: number): Timer | null {
-  const t = r.progress.current;
-  if (r.progress.state !== 'open' || t?.status !== 'running' || !t.task.timed) return null;
-  const ran = ranForS(t, pausedSince(r.events), now);
+/** The timer of a task; null when it does not run, or has none. */
+export function timerOf(t: TaskState | null, now: number): Timer | null {
+  if (t?.status !== 'running' || !t.task.timed) return null;
+  const ran = ranForS(t, now);
   const planned = timerS(t.task);
-  return { task: t, ranS: ran, plannedS: planned, paused: r.progress.paused, leftS: planned - ran };
+  return { task: t, ranS: ran, plannedS: planned, paused: t.pausedAt !== null, leftS: planned - ran };
 }
-/** How its soak stands now; null: it is not soaking. */
-export const soakOf = (r: Running, now: number) =>
-  r.progress.state === 'open' ? soakingNow(r.progress, r.batch, now) : null;
+/** All that runs on time in a batch, whatever stands before the cook. */
+export const timersOf = (r: Running, now: number): readonly Timer[] =>
+  r.progress.state === 'open' ? r.progress.atHand.flatMap((t) => timerOf(t, now) ?? []) : [];
+/** How a soak stands now; null: this is none, or it does not run. */
+export const soakOf = (r: Running, t: TaskState, now: number): SoakingNow | null =>
+  r.progress.state === 'open' ? soakingNow(r.progress, r.batch, t, now) : null;
 /** What a list calls a task. */
 export const nameOfTask = (t: TaskState): string => taskName(t.step, t.task.id, kindOf(t.step.kind).label);
+/** How an address names a task. */
+export const keyOfTask = (t: TaskState): string => `${t.step.id}.${t.task.id}`;
+/** Where a task stands on the bench; without one, whatever stands before the cook there. */
+export const benchOf = (batch: string, t?: TaskState): string =>
+  `/bench/${batch}${t ? `?at=${encodeURIComponent(keyOfTask(t))}` : ''}`;

@@ -2,7 +2,7 @@ import { plain } from '@ironpan/core/units';
 import { duration, grams, join, percent } from '@ironpan/core/words';
 import { Link } from 'react-router';
 import { Bowl } from '../drawings/Bowl';
-import { soakOf } from '../live/running';
+import { benchOf, soakOf } from '../live/running';
 import type { Running } from '../live/running';
 import { whenOf } from '../ui/times';
 
@@ -16,19 +16,21 @@ export function Soaking({
   readonly now: number;
   readonly roomC: number;
 }) {
-  const soaks = batches.flatMap((b) => {
-    const s = soakOf(b, now);
-    return s ? [{ b, s }] : [];
-  });
+  const soaks = batches.flatMap((b) =>
+    b.progress.atHand.flatMap((t) => {
+      const s = soakOf(b, t, now);
+      return s ? [{ b, t, s }] : [];
+    }),
+  );
   return (
     <section aria-label="Soaking" className="mb-5">
       <ul className="flex flex-col" style={{ borderBottom: '10px solid var(--iron)' }}>
         {soaks.length === 0 && <li className="quiet px-2 pt-8 pb-3">Nothing stands soaking.</li>}
-        {soaks.map(({ b, s }) => (
-          <li key={b.batch.id} className="flex flex-wrap items-end gap-x-6 gap-y-2 px-2 pt-2">
+        {soaks.map(({ b, t, s }) => (
+          <li key={`${b.batch.id} ${t.step.id}`} className="flex flex-wrap items-end gap-x-6 gap-y-2 px-2 pt-2">
             <Bowl uptake={s.uptakeShare} full={0.75} width={190} />
             <div className="min-w-56 flex-1 pb-3">
-              <Link to={`/bench/${b.batch.id}`} className="text-lg font-semibold underline underline-offset-4">
+              <Link to={benchOf(b.batch.id, t)} className="text-lg font-semibold underline underline-offset-4">
                 {b.batch.name}
               </Link>
               <p className="num">{`${join(duration(s.elapsedS))} of ${join(duration(s.plannedS))}`}</p>

@@ -154,7 +154,7 @@ export function append(batchId: string, happened: readonly Happening[], at: numb
       const top = lastSeq(had);
       const rows = unsaid(had, seen ?? top, happened).map((h, i) => ({
         ...h,
-        v: 4 as const,
+        v: 5 as const,
         id: newId('event'),
         batch: batchId,
         at,

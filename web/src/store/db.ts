@@ -79,13 +79,15 @@ export class KitchenDb extends Dexie {
     // Cooling has more to say, in every recipe that is kept.
     this.version(7).upgrade((t) => known(upgrades).upgradeTo7(t));
     // Photographs, each by itself, so that no list ever reads one.
-    this.version(DATABASE_VERSION)
+    this.version(8)
       .stores({ photos: 'id, jar' })
       .upgrade((t) => known(upgrades).upgradeTo8(t));
+    // A pause says of which task it is.
+    this.version(DATABASE_VERSION).upgrade((t) => known(upgrades).upgradeTo9(t));
   }
 }
 /** The newest shape of the storage this build knows; a later one is refused unopened. */
-export const DATABASE_VERSION = 8;
+export const DATABASE_VERSION = 9;
 
 /** The name of a kitchen’s database. */
 export const databaseName = (r: Realm): string => `ironpan-${r}`;
@@ -141,7 +143,7 @@ async function storedVersion(name: string): Promise<number | null> {
 /** How a storage of an older shape becomes one of this. */
 export type Upgrades = Pick<
   typeof import('./upgrade'),
-  'migrateUndo' | 'upgradeTo3' | 'upgradeTo4' | 'upgradeTo5' | 'upgradeTo6' | 'upgradeTo7' | 'upgradeTo8'
+  'migrateUndo' | 'upgradeTo3' | 'upgradeTo4' | 'upgradeTo5' | 'upgradeTo6' | 'upgradeTo7' | 'upgradeTo8' | 'upgradeTo9'
 >;
 function known(upgrades: Upgrades | undefined): Upgrades {
   if (!upgrades) throw new Error('this storage is of an older shape: open Ironpan in a window first');

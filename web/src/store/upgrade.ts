@@ -68,3 +68,5 @@ export async function upgradeTo7(t: Transaction): Promise<void> {
 }
 /** Version 8: a look may have a photograph. */
 export const upgradeTo8 = (t: Transaction): Promise<void> => migrateRows(t);
+/** Version 9: a pause names its task, and instruments tell. */
+export const upgradeTo9 = (t: Transaction): Promise<void> => migrateRows(t);

@@ -49,7 +49,8 @@ export const absorb: StepKind<'absorb'> = {
     const power = hob.watts * HOB_EFFICIENCY[hob.heat] * multiplier(ctx.beliefs, 'hob', hob.id);
     const capacity = capacityOf(evolve(s, { temperatureC: (s.temperatureC + ctx.boilC) / 2 })) + vesselKJPerK(pot);
     const up = heatUpS(capacity, s.temperatureC, ctx.boilC, power, 1);
-    const hot = advance(s, ramp(s.temperatureC, Math.max(ctx.boilC, s.temperatureC), up), ctx);
+    const rise = ramp(s.temperatureC, Math.max(ctx.boilC, s.temperatureC), up);
+    const hot = advance(s, rise, ctx);
     const need = waterToCook(hot.madeFrom, ctx.materials) - hot.boundWaterG;
     const drunk = Math.min(hot.freeWaterG, Math.max(0, need));
     const rate = steamGPerS('hard', pot.diameterCm) * multiplier(ctx.beliefs, 'steam', pot.id);
@@ -73,9 +74,15 @@ export const absorb: StepKind<'absorb'> = {
         ...(steam > 0 ? [waterFlow(id, at(p.of), away('steam'), steam, ctx.boilC)] : []),
       ],
       tasks: [
-        { id: 'heatUp', durationS: up, hands: 'near', timed: true },
-        { id: 'craters', durationS: boilS, hands: 'near', timed: true, atOnce: true },
-        { id: 'rest', durationS: p.restS, hands: 'free', timed: true, atOnce: true },
+        {
+          id: 'heatUp',
+          durationS: up,
+          hands: 'near',
+          timed: true,
+          courseC: (t) => Math.min(hot.temperatureC, rise.at(t)),
+        },
+        { id: 'craters', durationS: boilS, hands: 'near', timed: true, atOnce: true, courseC: () => hot.temperatureC },
+        { id: 'rest', durationS: p.restS, hands: 'free', timed: true, atOnce: true, courseC: () => wet.temperatureC },
       ],
       figures: {
         heatUpS: up,

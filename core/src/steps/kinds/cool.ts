@@ -80,7 +80,12 @@ export const cool: StepKind<'cool'> = {
       writes: [[p.of, setReady(out, s.readyAtS + took)]],
       flows:
         vapourG > 0 ? [waterFlow(id, at(p.of), away('steam'), vapourG, (s.temperatureC + out.temperatureC) / 2)] : [],
-      tasks: [{ id: 'cool', durationS: took, hands: ICED.includes(p.how) ? 'near' : 'free', timed: true }],
+      tasks: [
+        {
+          ...{ id: 'cool', durationS: took, hands: ICED.includes(p.how) ? 'near' : 'free', timed: true },
+          courseC: (t) => legsAtC(told ? legs : way.legs(Math.max(t, took)), t),
+        },
+      ],
       figures,
     };
   },

@@ -44,31 +44,31 @@ export const enzyme: StepKind<'enzyme'> = {
     const hob = thingOf(ctx.kit, 'hob', ctx.kit.use.hob);
     const up =
       toC > s.temperatureC ? heatUpS(capacityOf(s), s.temperatureC, toC, hob.watts, HOB_EFFICIENCY[hob.heat]) : 0;
-    const warm =
-      up > 0
-        ? advance(
-            dosed,
-            courseOf(ctx, 'warm', up, () => ramp(s.temperatureC, toC, up)),
-            ctx,
-          )
-        : dosed;
-    const out =
-      p.durationS > 0
-        ? advance(
-            warm,
-            courseOf(ctx, 'rest', p.durationS, () => holdAt(toC, p.durationS)),
-            ctx,
-          )
-        : warm;
+    const rise = courseOf(ctx, 'warm', up, () => ramp(s.temperatureC, toC, up));
+    const held = courseOf(ctx, 'rest', p.durationS, () => holdAt(toC, p.durationS));
+    const warm = up > 0 ? advance(dosed, rise, ctx) : dosed;
+    const out = p.durationS > 0 ? advance(warm, held, ctx) : warm;
     const litres = waterG(s) / 1000;
     const starch = out.released.starch + out.hydrolysedG;
     return {
       writes: [[p.of, readyAt(out, s.readyAtS + up + p.durationS)]],
       flows: [],
       tasks: [
-        ...(up > 0 ? [{ id: 'warm', durationS: up, hands: 'near' as const, timed: true }] : []),
+        ...(up > 0
+          ? [
+              {
+                ...{ id: 'warm', durationS: up, hands: 'near' as const, timed: true },
+                courseC: (t: number) => Math.min(ctx.boilC, rise.at(t)),
+              },
+            ]
+          : []),
         ...(p.durationS > 0
-          ? [{ id: 'rest', durationS: p.durationS, hands: 'free' as const, timed: true, atOnce: true as const }]
+          ? [
+              {
+                ...{ id: 'rest', durationS: p.durationS, hands: 'free' as const, timed: true, atOnce: true as const },
+                courseC: held.at,
+              },
+            ]
           : []),
       ],
       figures: {

@@ -81,6 +81,7 @@ export const grind: StepKind<'grind'> = {
         hands: 'busy' as const,
         timed: true,
         timerS: s,
+        courseC: run.courseC,
       })),
       figures,
     };

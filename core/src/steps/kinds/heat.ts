@@ -30,29 +30,30 @@ export const heat: StepKind<'heat'> = {
     const toC = Math.max(s.temperatureC, Math.min(p.toC, ctx.boilC));
     const power = hob.watts * HOB_EFFICIENCY[hob.heat] * multiplier(ctx.beliefs, 'hob', hob.id);
     const up = heatUpS(capacityOf(s) + vesselKJPerK(pot), s.temperatureC, toC, power, 1);
-    const hot =
-      up > 0
-        ? advance(
-            s,
-            courseOf(ctx, 'heatUp', up, () => ramp(s.temperatureC, toC, up)),
-            ctx,
-          )
-        : s;
-    const out =
-      p.holdS > 0
-        ? advance(
-            hot,
-            courseOf(ctx, 'hold', p.holdS, () => holdAt(toC, p.holdS)),
-            ctx,
-          )
-        : hot;
+    const rise = courseOf(ctx, 'heatUp', up, () => ramp(s.temperatureC, toC, up));
+    const held = courseOf(ctx, 'hold', p.holdS, () => holdAt(toC, p.holdS));
+    const hot = up > 0 ? advance(s, rise, ctx) : s;
+    const out = p.holdS > 0 ? advance(hot, held, ctx) : hot;
     return {
       writes: [[p.of, readyAt(out, s.readyAtS + up + p.holdS)]],
       flows: [],
       tasks: [
-        ...(up > 0 ? [{ id: 'heatUp', durationS: up, hands: 'near' as const, timed: true }] : []),
+        // On a hob that is not turned down it goes on rising.
+        ...(up > 0
+          ? [
+              {
+                ...{ id: 'heatUp', durationS: up, hands: 'near' as const, timed: true },
+                courseC: (t: number) => Math.min(ctx.boilC, rise.at(t)),
+              },
+            ]
+          : []),
         ...(p.holdS > 0
-          ? [{ id: 'hold', durationS: p.holdS, hands: 'near' as const, timed: true, atOnce: true as const }]
+          ? [
+              {
+                ...{ id: 'hold', durationS: p.holdS, hands: 'near' as const, timed: true, atOnce: true as const },
+                courseC: held.at,
+              },
+            ]
           : []),
       ],
       figures: {

@@ -31,11 +31,8 @@ export const lift: StepKind<'lift'> = {
     const ml = Math.max(50, volumeMl(s));
     const area = roundAreaM2(ml, jarAcrossCm(ml));
     const tau = timeConstantS(Math.max(0.01, capacityOf(s)), COOLING_W_PER_M2K.fridge, area);
-    const cold = advance(
-      s,
-      courseOf(ctx, 'stand', p.standS, () => approach(s.temperatureC, ctx.kit.fridgeC, tau, p.standS)),
-      ctx,
-    );
+    const chill = courseOf(ctx, 'stand', p.standS, () => approach(s.temperatureC, ctx.kit.fridgeC, tau, p.standS));
+    const cold = advance(s, chill, ctx);
     const mass = massG(cold);
     const fat = contents(cold).fat;
     const setsC = capSetsBelowC(cold, ctx);
@@ -50,7 +47,7 @@ export const lift: StepKind<'lift'> = {
       ],
       flows: cap > 0 ? [flowOf(id, at(p.of), at(p.into), parts.cap)] : [],
       tasks: [
-        { id: 'stand', durationS: p.standS, hands: 'free', timed: true },
+        { id: 'stand', durationS: p.standS, hands: 'free', timed: true, courseC: chill.at },
         { id: 'lift', durationS: 120, hands: 'busy', timed: false },
       ],
       figures: { capG: cap, endC: cold.temperatureC, setsBelowC: setsC ?? 0, never: sets ? 0 : 1 },

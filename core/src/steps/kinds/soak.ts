@@ -72,17 +72,14 @@ export const soak: StepKind<'soak'> = {
     const tau = timeConstantS(Math.max(0.01, capacityOf(wet)), u, area);
     wet.temperatureC = startC;
     wet.peakWetC = Math.max(before.peakWetC, startC);
-    const s = advance(
-      wet,
-      courseOf(ctx, 'soak', p.durationS, () => approach(startC, aroundC, tau, p.durationS)),
-      ctx,
-    );
+    const bath = courseOf(ctx, 'soak', p.durationS, () => approach(startC, aroundC, tau, p.durationS));
+    const s = advance(wet, bath, ctx);
     return {
       writes: [[p.of, setReady(s, before.readyAtS + 60 + p.durationS)]],
       flows: p.waterG > 0 ? [waterFlow(id, away('tap'), at(p.of), p.waterG, p.waterC)] : [],
       tasks: [
         { id: 'cover', durationS: 60, hands: 'busy', timed: false },
-        { id: 'soak', durationS: p.durationS, hands: 'free', timed: true, atOnce: true },
+        { id: 'soak', durationS: p.durationS, hands: 'free', timed: true, atOnce: true, courseC: bath.at },
       ],
       figures: figures(s, { startC, aroundC, forS: p.durationS, before, bowl }, ctx),
     };

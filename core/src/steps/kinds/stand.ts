@@ -29,15 +29,12 @@ export const stand: StepKind<'stand'> = {
   idle: (p) => [...(p.vessel === 'jar' ? [] : ['jar']), ...(p.place === 'other' ? [] : ['placeC'])],
   run(_id, p, get, ctx) {
     const s = get(p.of);
-    const out = advance(
-      s,
-      courseOf(ctx, 'stand', p.durationS, () => waits(s, p, ctx)),
-      ctx,
-    );
+    const course = courseOf(ctx, 'stand', p.durationS, () => waits(s, p, ctx));
+    const out = advance(s, course, ctx);
     return {
       writes: [[p.of, setReady(out, s.readyAtS + p.durationS)]],
       flows: [],
-      tasks: [{ id: 'stand', durationS: p.durationS, hands: 'free', timed: true }],
+      tasks: [{ id: 'stand', durationS: p.durationS, hands: 'free', timed: true, courseC: course.at }],
       figures: {
         spentD: out.spentD,
         fromC: s.temperatureC,

@@ -45,19 +45,13 @@ export function cookInPot(id: string, s: Stream, p: OnHob, ctx: Ctx): Cooked {
   const reachesHob = hob.watts * HOB_EFFICIENCY[hob.heat] * multiplier(ctx.beliefs, 'hob', hob.id);
   const capacity = capacityOf(s, (s.temperatureC + ctx.boilC) / 2) + vesselKJPerK(pot);
   const up = heatUpS(capacity, s.temperatureC, ctx.boilC, reachesHob, 1);
-  const atBoil = advance(
-    s,
-    courseOf(ctx, 'heatUp', up, () => ramp(s.temperatureC, Math.max(ctx.boilC, s.temperatureC), up)),
-    ctx,
-  );
+  const top = Math.max(ctx.boilC, s.temperatureC);
+  const rise = courseOf(ctx, 'heatUp', up, () => ramp(s.temperatureC, top, up));
+  const atBoil = advance(s, rise, ctx);
   const rate = steamGPerS(p.vigour, pot.diameterCm) * multiplier(ctx.beliefs, 'steam', pot.id);
   const steam = Math.min(s.freeWaterG, rate * p.holdS);
-  const held = advance(
-    atBoil,
-    courseOf(ctx, 'hold', p.holdS, () => holdAt(atBoil.temperatureC, p.holdS)),
-    ctx,
-    'open',
-  );
+  const boiling = courseOf(ctx, 'hold', p.holdS, () => holdAt(atBoil.temperatureC, p.holdS));
+  const held = advance(atBoil, boiling, ctx, 'open');
   const stream = draftOf(held);
   stream.freeWaterG = held.freeWaterG - Math.min(steam, held.freeWaterG);
   stream.readyAtS = s.readyAtS + up + p.holdS;
@@ -66,8 +60,8 @@ export function cookInPot(id: string, s: Stream, p: OnHob, ctx: Ctx): Cooked {
     atBoil,
     flows: steam > 0 ? [waterFlow(id, at(p.of), away('steam'), held.freeWaterG - stream.freeWaterG, ctx.boilC)] : [],
     tasks: [
-      { id: 'heatUp', durationS: up, hands: 'near', timed: true },
-      { id: 'hold', durationS: p.holdS, hands: 'near', timed: true, atOnce: true },
+      { id: 'heatUp', durationS: up, hands: 'near', timed: true, courseC: (t) => Math.min(top, rise.at(t)) },
+      { id: 'hold', durationS: p.holdS, hands: 'near', timed: true, atOnce: true, courseC: boiling.at },
     ],
     figures: {
       heatUpS: up,

@@ -48,7 +48,8 @@ export function inJug(before: Stream, p: Readonly<Params['grind']>, jug: ThingOf
   full.peakWetC = Math.max(before.peakWetC, startC);
   const load = capacityOf(full) / p.loads;
   // Ice that is left takes the motor's heat before anything warms.
-  const melts = power > 0 ? Math.min(p.durationS, (iced.leftG * ICE.meltKJPerKg) / power) : 0;
+  const allMelted = power > 0 ? (iced.leftG * ICE.meltKJPerKg) / power : Infinity;
+  const melts = power > 0 ? Math.min(p.durationS, allMelted) : 0;
   const wouldC = jugC(startC, power, load + vessel, ctx.kit.roomC, p.durationS - melts);
   const endC = Math.min(Math.max(startC, ctx.boilC), wouldC);
   const surplusKJ = Math.max(0, wouldC - endC) * (load + vessel) * p.loads;
@@ -71,7 +72,12 @@ export function inJug(before: Stream, p: Readonly<Params['grind']>, jug: ThingOf
     glucanShare: stream.glucanOf > 0 ? stream.released.solubleFibre / stream.glucanOf : 0,
     solidsPerL: full.freeWaterG > 0 ? (1000 * sumGrams(full.bound)) / full.freeWaterG : 0,
   };
-  return { stream, startC, steamG: off, figures };
+  const courseC = (s: number): number =>
+    Math.min(
+      Math.max(startC, ctx.boilC),
+      jugC(startC, power, load + vessel, ctx.kit.roomC, Math.max(0, s - allMelted)),
+    );
+  return { stream, startC, steamG: off, figures, courseC };
 }
 /**
  * Loads that ran for different times, each an equal share, poured together after. What is said of the jug is their mean;
@@ -99,7 +105,9 @@ export function oneByOne(
     iceLeftG: mean('iceLeftG') * n,
     glucanShare: stream.glucanOf > 0 ? stream.released.solubleFibre / stream.glucanOf : 0,
   };
-  return { stream, startC: mean('startC'), steamG: runs.reduce((g, r) => g + r.steamG, 0), figures };
+  // Each load starts from the same jug: one course holds for all.
+  const courseC = runs[0]?.courseC ?? (() => stream.temperatureC);
+  return { stream, startC: mean('startC'), steamG: runs.reduce((g, r) => g + r.steamG, 0), figures, courseC };
 }
 type GrindFigures = { -readonly [F in FigureOf<'grind'>]?: number };
 

@@ -1,0 +1,58 @@
+import { canSkip } from '@ironpan/core/batch';
+import type { TaskState } from '@ironpan/core/batch';
+import { duration, join } from '@ironpan/core/words';
+import type { Running } from '../live/running';
+import type { AtStep } from './useStep';
+
+interface StepButtonsProps {
+  readonly r: Running;
+  readonly t: TaskState;
+  readonly at: AtStep;
+}
+/** What else can be said of a step. */
+export function MoreButtons({ r, t, at }: StepButtonsProps) {
+  const before = lastDone(r);
+  return (
+    <div className="mt-2.5 grid grid-cols-2 gap-2.5 sm:grid-cols-4">
+      {before && (
+        <Small onPress={() => at.log('that you went back', [{ is: 'back', step: before.step.id }])}>Go back</Small>
+      )}
+      {at.hold && <Small onPress={at.hold}>{at.timer?.paused ? 'Go on' : 'Pause'}</Small>}
+      {canSkip(r.progress.recipe, t.step.id) && <Small onPress={() => at.ask('skip')}>Leave out</Small>}
+      <Small onPress={() => at.ask('note')}>Note</Small>
+      <Small onPress={() => at.ask('abandon')}>Abandon</Small>
+    </div>
+  );
+}
+function Small({ onPress, children }: { readonly onPress: () => void; readonly children: string }) {
+  return (
+    <button type="button" className="btn btn-outline btn-lg" onClick={onPress}>
+      {children}
+    </button>
+  );
+}
+/** The button that brings the batch on: at the foot, where the thumb is. */
+export function MainButton({ r, t, at }: StepButtonsProps) {
+  const waits = t.task.timed && t.status === 'waiting';
+  const last = r.progress.tasks.every((x) => x === t || x.status === 'done');
+  return (
+    <button
+      type="button"
+      data-once
+      className="btn btn-primary btn-lg w-full text-lg!"
+      onClick={waits ? at.start : at.done}
+    >
+      {waits
+        ? `Start: ${join(duration(t.task.timerS ?? t.task.durationS))}`
+        : last
+          ? 'Done, to the shelf'
+          : 'Done, next'}
+    </button>
+  );
+}
+/** What was done last, whichever step it was: that is what going back takes up again. */
+function lastDone(r: Running): TaskState | null {
+  let last: TaskState | null = null;
+  for (const t of r.progress.tasks) if (t.endedAt !== null && t.endedAt >= (last?.endedAt ?? -Infinity)) last = t;
+  return last;
+}
