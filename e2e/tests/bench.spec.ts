@@ -1,9 +1,6 @@
-import { chromium, expect, test } from '@playwright/test';
-import { execFileSync } from 'node:child_process';
-import { mkdtempSync, readdirSync, readFileSync, rmSync } from 'node:fs';
-import { tmpdir } from 'node:os';
-import { join } from 'node:path';
+import { expect, test } from '@playwright/test';
 import { Cook } from './cook';
+import { Killable, secondsOf } from './killed';
 
 test('pause, go back, leave out with a reason, abandon; the log keeps all of it', async ({ page }) => {
   const cook = await Cook.enter(page, 'own');
@@ -84,66 +81,41 @@ test('bad readings get a sentence at the field, and nothing is recorded', async 
   await expect(page.locator('[data-changed]')).not.toContainText('1 350');
 });
 
-/** The browser's own process among those of this profile: the one that is nobody's helper. */
-function browserPid(profile: string): number {
-  for (const pid of readdirSync('/proc').filter((p) => /^\d+$/.test(p))) {
-    try {
-      const line = readFileSync(`/proc/${pid}/cmdline`, 'utf8');
-      if (line.includes(profile) && !line.includes('--type=') && line.includes('chrom')) return Number(pid);
-    } catch {
-      // Gone between the list and the look.
-    }
-  }
-  throw new Error('no browser of this profile');
-}
-
 test('the browser is killed in the middle of a step: the timer, the figure half typed and the step are still there', async ({
   baseURL,
 }) => {
   test.setTimeout(120_000);
-  const profile = mkdtempSync(join(tmpdir(), 'cook-'));
-  const open = () =>
-    chromium.launchPersistentContext(profile, {
-      executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium',
-      args: ['--no-sandbox', '--disable-gpu', '--disable-quic', '--no-first-run', '--disable-background-networking'],
-      ...(baseURL === undefined ? {} : { baseURL }),
-    });
+  const browser = new Killable(baseURL);
   try {
-    const first = await open();
-    const cook = new Cook(first.pages()[0] ?? (await first.newPage()));
+    const cook = await browser.open();
     await cook.plans('No soak');
     await cook.starts();
     await cook.goesOnUntil('Strain');
-    await cook.page.getByRole('textbox', { name: 'milk that came through' }).fill('98');
-    await cook.page.getByRole('textbox', { name: 'milk that came through' }).fill('987');
-    await expect(cook.page.getByRole('textbox', { name: 'milk that came through' })).toHaveValue('987');
+    const milk = (c: Cook) => c.page.getByRole('textbox', { name: 'milk that came through' });
+    await milk(cook).fill('98');
+    await milk(cook).fill('987');
+    await expect(milk(cook)).toHaveValue('987');
     await cook.page.waitForTimeout(400);
-    execFileSync('kill', ['-9', String(browserPid(profile))]);
-    await first.close().catch(() => undefined);
+    await browser.kill();
 
-    const second = await open();
-    const again = new Cook(second.pages()[0] ?? (await second.newPage()));
+    const again = await browser.open();
     await again.go('/bench');
     await expect(again.heading()).toHaveText('Strain');
-    await expect(again.page.getByRole('textbox', { name: 'milk that came through' })).toHaveValue('987');
+    await expect(milk(again)).toHaveValue('987');
     await again.goesOnUntil('Bring it to the boil');
     await again.press(/^Start:/);
     await again.page.waitForTimeout(3000);
     const before = await again.page.getByRole('timer').locator('p').first().innerText();
-    execFileSync('kill', ['-9', String(browserPid(profile))]);
-    await second.close().catch(() => undefined);
+    await browser.kill();
     await new Promise((r) => setTimeout(r, 2500));
 
-    const third = await open();
-    const last = new Cook(third.pages()[0] ?? (await third.newPage()));
+    const last = await browser.open();
     await last.go('/bench');
     await expect(last.heading()).toHaveText('Bring it to the boil');
-    const seconds = (t: string): number => t.split(':').reduce((a, x) => 60 * a + Number(x), 0);
     const after = await last.page.getByRole('timer').locator('p').first().innerText();
-    expect(seconds(before) - seconds(after)).toBeGreaterThanOrEqual(2);
-    await third.close();
+    expect(secondsOf(before) - secondsOf(after)).toBeGreaterThanOrEqual(2);
   } finally {
-    rmSync(profile, { recursive: true, force: true });
+    await browser.end();
   }
 });
 

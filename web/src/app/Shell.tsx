@@ -16,6 +16,7 @@ const Worktop = lazy(async () => ({ default: (await import('./Worktop')).Worktop
 
 /** Of the demo alone: a cook's own kitchen need not wait for it. */
 const DemoBanner = lazy(async () => ({ default: (await import('./DemoBanner')).DemoBanner }));
+const PracticeBar = lazy(async () => ({ default: (await import('./PracticeBar')).PracticeBar }));
 /** Keeps every place at hand, and says when there is a newer Ironpan: after the first page. */
 const UpdateReady = lazy(async () => ({ default: (await import('./UpdateReady')).UpdateReady }));
 
@@ -30,6 +31,11 @@ export function Shell() {
       {realm() === 'demo' && (
         <Suspense fallback={<div className="min-h-9" style={{ background: 'var(--water-soft)' }} />}>
           <DemoBanner />
+        </Suspense>
+      )}
+      {realm() === 'practice' && (
+        <Suspense fallback={<div className="min-h-14" style={{ background: 'var(--amber-soft)' }} />}>
+          <PracticeBar />
         </Suspense>
       )}
       <Suspense fallback={null}>

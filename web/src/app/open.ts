@@ -38,6 +38,7 @@ async function refreshBook(): Promise<void> {
 /** Opens the kitchen's storage, asks the browser to keep it, and lays the demo when it is opened for the first time. */
 export async function openKitchen(): Promise<void> {
   try {
+    if (realm() === 'practice') (await import('../store/practice')).takePace();
     await openDatabase(
       () => set({ is: 'blocked' }),
       (why) => set({ is: why === 'newer' ? 'overtaken' : 'deleted' }),
@@ -46,6 +47,7 @@ export async function openKitchen(): Promise<void> {
       const { layDemo } = await import('../demo/lay');
       await layDemo(now());
     }
+    if (realm() === 'practice') await (await import('../store/practice')).beginPractice();
     // Folding is half of the core: it is loaded before the page only where lines of the book are missing.
     if ((await db().batches.count()) !== (await db().digests.count())) {
       const { digestMissing } = await import('../store/digests');

@@ -15,8 +15,18 @@ import { useWrite } from '../ui/useWrite';
 import { ImportFile } from './ImportFile';
 import { Kept } from './Kept';
 
-/** One file out, one file in, and which kitchen is open. */
+/** What is practised is not kept: there is nothing of it to take out or to bring in. */
 export function YourData() {
+  if (realm() !== 'practice') return <KeptData />;
+  return (
+    <section aria-label="Your data" className="plate p-4">
+      <h2 className="mb-1 text-xl">Your data</h2>
+      <p>This is practice: it is laid out anew each time, and nothing of it is exported.</p>
+    </section>
+  );
+}
+/** One file out, one file in, and which kitchen is open. */
+function KeptData() {
   const [asking, setAsking] = useState(false);
   const demo = realm() === 'demo';
   const write = useWrite();

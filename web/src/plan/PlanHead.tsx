@@ -6,7 +6,7 @@ import { methodById } from '@ironpan/core/methods';
 import { applyEdits } from '@ironpan/core/steps';
 import type { Edit } from '@ironpan/core/steps';
 import { join, millilitres, USE_NAMES } from '@ironpan/core/words';
-import { BookmarkPlus, Copy, Redo2, SlidersHorizontal, Target, Trash2, Undo2 } from 'lucide-react';
+import { BookmarkPlus, Copy, FastForward, Redo2, SlidersHorizontal, Target, Trash2, Undo2 } from 'lucide-react';
 import type { LucideIcon } from 'lucide-react';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
@@ -22,6 +22,8 @@ import { putBack, tell } from '../ui/toast';
 import { NotSaved } from '../ui/NotSaved';
 import { useWrite } from '../ui/useWrite';
 import { Backwards } from './moves/Backwards';
+import { realm } from '../store/realm';
+import { Practise } from './Practise';
 import { StartAnyway } from './StartAnyway';
 
 /** "to drink cold", "to tofu": only the uses that read as a verb are said. */
@@ -49,6 +51,7 @@ export function PlanHead({ plan, look, here, undo, onRename, onEdit, onStep }: P
   const go = useNavigate();
   const [sure, setSure] = useState(false);
   const [backwards, setBackwards] = useState(false);
+  const [practise, setPractise] = useState(false);
   const method = plan.from ? methodById(plan.from.method) : undefined;
   const use = plan.use === null ? undefined : USE_FOR[plan.use];
   const dangers = look?.warnings.filter((w) => w.weight === 'danger') ?? [];
@@ -120,6 +123,9 @@ export function PlanHead({ plan, look, here, undo, onRename, onEdit, onStep }: P
               What moves it
             </Link>
             <Small icon={Target} label="Backwards" off={!look} run={() => setBackwards(true)} />
+            {realm() !== 'practice' && (
+              <Small icon={FastForward} label="Practise it" off={!look?.summary.main} run={() => setPractise(true)} />
+            )}
           </Group>
           <Group label="Keep or delete">
             <Small icon={Copy} label="Keep as a new plan" once run={copy} />
@@ -148,6 +154,7 @@ export function PlanHead({ plan, look, here, undo, onRename, onEdit, onStep }: P
       {backwards && look && (
         <Backwards plan={plan} here={here} look={look} onEdit={onEdit} onClose={() => setBackwards(false)} />
       )}
+      {practise && <Practise plan={plan} onClose={() => setPractise(false)} />}
       {sure && <StartAnyway dangers={dangers} write={write} onStart={start} onClose={() => setSure(false)} />}
     </div>
   );

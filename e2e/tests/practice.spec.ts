@@ -1,0 +1,79 @@
+import AxeBuilder from '@axe-core/playwright';
+import { expect, test } from '@playwright/test';
+import type { Page } from '@playwright/test';
+import { Cook } from './cook';
+import { Killable, secondsOf } from './killed';
+
+const bar = (page: Page) => page.getByRole('region', { name: 'Practice', exact: true });
+async function practises(page: Page, speed: string): Promise<void> {
+  await page.getByRole('button', { name: 'Practise it' }).click();
+  const dialog = page.getByRole('dialog');
+  await dialog.getByRole('button', { name: speed }).click();
+  await dialog.getByRole('button', { name: 'Begin', exact: true }).click();
+  await expect(page.getByRole('region', { name: 'Now', exact: true })).toBeVisible();
+  await expect(bar(page)).toBeVisible();
+}
+
+test('a plan is practised sixty times as fast, what needs nobody is skipped, and the kitchen knows nothing of it', async ({
+  page,
+}) => {
+  const cook = await Cook.enter(page, 'own');
+  await cook.plans('Raw, soaked');
+  await practises(page, '60 times as fast');
+  await cook.doesStep();
+  await cook.doesStep();
+  await expect(cook.heading()).toHaveText('Soak');
+  const clock = page.getByRole('timer').locator('p').first();
+  await expect(clock).toHaveText(/^\d:\d\d:\d\d$|^\d\d:\d\d$/);
+  const before = secondsOf(await clock.innerText());
+  await page.clock.runFor(10_000);
+  await expect.poll(async () => before - secondsOf(await clock.innerText())).toBeGreaterThanOrEqual(590);
+  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+  await bar(page)
+    .getByRole('button', { name: /^Skip .* to the end of: soak/ })
+    .click();
+  await expect(page.getByRole('timer')).toContainText('Time is up');
+  await cook.doesStep();
+  await cook.goesOnUntil(/^Grind/);
+  // A jug is stopped by the second: no faster than a hand can follow.
+  await expect(bar(page)).toContainText('×10 while your hands are busy');
+  await cook.finishes();
+  await expect(page.locator('#place')).toContainText('is in its jars');
+  await bar(page).getByRole('button', { name: 'Leave practice' }).click();
+  await expect(bar(page)).toHaveCount(0);
+  await cook.go('/');
+  await expect(page.getByText('Nothing soaks, nothing runs.')).toBeVisible();
+  await cook.go('/book');
+  await expect(page.locator('#place')).not.toContainText('Rice');
+});
+
+test('killed at random in the middle of practice, it goes on at the right second', async ({ baseURL }) => {
+  test.setTimeout(180_000);
+  const browser = new Killable(baseURL);
+  const left = async (c: Cook): Promise<number> =>
+    secondsOf(await c.page.getByRole('timer').locator('p').first().innerText());
+  try {
+    let cook = await browser.open();
+    await cook.plans('No soak');
+    await practises(cook.page, '10 times as fast');
+    await cook.press(/^Done/);
+    await expect(cook.heading()).toHaveText('Boil the beans whole');
+    await cook.press(/^Start/);
+    await expect(cook.page.getByRole('timer')).toBeVisible();
+    for (const waitMs of [700, 1900, 300]) {
+      await cook.page.waitForTimeout(waitMs);
+      const before = await left(cook);
+      const since = Date.now();
+      await browser.kill();
+      cook = await browser.open();
+      await cook.go('/bench');
+      await expect(cook.heading()).toHaveText('Boil the beans whole');
+      const gone = before - (await left(cook));
+      const passed = (Date.now() - since) / 1000;
+      expect(gone).toBeGreaterThanOrEqual(5);
+      expect(gone).toBeLessThanOrEqual(10 * (passed + 1));
+    }
+  } finally {
+    await browser.end();
+  }
+});

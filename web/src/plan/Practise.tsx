@@ -1,0 +1,42 @@
+import type { PlanRecord } from '@ironpan/core/records';
+import { useState } from 'react';
+import { practise, SPEEDS } from '../store/practice';
+import type { Speed } from '../store/practice';
+import { ChoiceButtons } from '../ui/ChoiceButtons';
+import { Dialog } from '../ui/Dialog';
+import { NotSaved } from '../ui/NotSaved';
+import { useWrite } from '../ui/useWrite';
+
+interface PractiseProps {
+  readonly plan: PlanRecord;
+  readonly onClose: () => void;
+}
+/** Before a plan is practised: how fast. */
+export function Practise({ plan, onClose }: PractiseProps) {
+  const [speed, setSpeed] = useState<Speed>(60);
+  const write = useWrite();
+  return (
+    <Dialog title="Practise this plan" onClose={onClose}>
+      <p className="mb-3">
+        The whole bench, faster than life, in a kitchen that is laid out for it: your kit and this plan, no jars of
+        yours. Nothing of it is kept, exported or learned from.
+      </p>
+      <ChoiceButtons
+        label="How fast"
+        options={SPEEDS.map((s) => [String(s), s === 1 ? 'as in life' : `${s} times as fast`] as const)}
+        chosen={String(speed)}
+        onChoose={(s) => setSpeed(SPEEDS.find((x) => String(x) === s) ?? speed)}
+      />
+      <p className="quiet small mb-3">You can change it at any moment, and skip what needs nobody.</p>
+      <NotSaved of={write} />
+      <button
+        type="button"
+        data-once
+        className="btn btn-primary btn-lg w-full"
+        onClick={() => write.run('the practice', () => practise(plan, speed))}
+      >
+        Begin
+      </button>
+    </Dialog>
+  );
+}
