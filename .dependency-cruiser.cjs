@@ -14,6 +14,7 @@ const CORE = {
   questions: ['batch', 'checks', 'steps', 'kitchen', 'materials'],
   words: ['steps', 'checks', 'kitchen', 'batch', 'questions'],
   records: ['steps', 'kitchen', 'materials', 'batch'],
+  instruments: [],
   formats: ['records', 'steps', 'kitchen', 'materials', 'batch', 'words', 'checks', 'questions'],
 };
 const anywhere = ['units', 'numerics'];
