@@ -4,6 +4,7 @@ import compression from 'compression';
 import express from 'express';
 import type { Express, NextFunction, Request, Response } from 'express';
 import helmet from 'helmet';
+import { benchRoutes } from './bench/routes';
 import { hostHeader, LOOPBACK, namesOf } from './hosts';
 
 export interface Deps {
@@ -13,6 +14,8 @@ export interface Deps {
   readonly realm: 'kitchen' | 'demo';
   /** Where the server listens: only requests that name it are answered. */
   readonly host?: string;
+  /** The time of this machine, ms. */
+  readonly now: () => number;
 }
 
 /** An empty sheet, and the two that the chart library writes. */
@@ -22,8 +25,8 @@ const CHART_SHEETS = [
   "'sha256-aSysLrDECVdJ6L+jLf8CC5QKLmwRuk/OZiZk9mYky8A='",
 ];
 
-/** Serves the built application; it keeps no data. Listening is the caller's. */
-export function createApp({ distDir, realm, host = LOOPBACK }: Deps): Express {
+/** Serves the built application and the instruments that ship with it; it keeps no data. Listening is the caller's. */
+export function createApp({ distDir, realm, host = LOOPBACK, now }: Deps): Express {
   const app = express();
   const page = readFileSync(join(distDir, 'index.html'), 'utf8').replace('data-realm=""', `data-realm="${realm}"`);
   app.disable('x-powered-by');
@@ -46,7 +49,8 @@ export function createApp({ distDir, realm, host = LOOPBACK }: Deps): Express {
       strictTransportSecurity: false,
     }),
   );
-  app.use(compression());
+  // What is told as it comes must not wait for a packet to fill.
+  app.use(compression({ filter: (req, res) => !req.path.endsWith('/stream') && compression.filter(req, res) }));
   const names = namesOf(host);
   app.use((req, res, next) => {
     const asked = hostHeader(req.headers.host);
@@ -62,6 +66,7 @@ export function createApp({ distDir, realm, host = LOOPBACK }: Deps): Express {
   app.get('/healthz', (_req, res) => {
     res.json({ ok: true, realm });
   });
+  app.use('/bench-api', benchRoutes(now));
   app.use('/assets', express.static(join(distDir, 'assets'), { immutable: true, maxAge: '1y', fallthrough: false }));
   const sendPage = (_req: Request, res: Response): void => {
     res.type('html').set('Cache-Control', 'no-cache').send(page);

@@ -1,6 +1,7 @@
 import { createServer } from 'node:http';
 import { fileURLToPath } from 'node:url';
 import { createApp } from './app';
+import { now } from './clock';
 import { hostOf, LOOPBACK } from './hosts';
 
 const DEFAULT_PORT = 4640;
@@ -18,7 +19,7 @@ const host = hostOf(process.env.HOST);
 const realm = process.env.IRONPAN_REALM === 'demo' ? 'demo' : 'kitchen';
 
 const distDir = fileURLToPath(new URL('../../web/dist', import.meta.url));
-const server = createServer(createApp({ distDir, realm, host }));
+const server = createServer(createApp({ distDir, realm, host, now }));
 server.on('error', (e: NodeJS.ErrnoException) => {
   if (e.code === 'EADDRINUSE')
     fail(

@@ -15,7 +15,7 @@ beforeAll(async () => {
   mkdirSync(join(dir, 'assets'));
   writeFileSync(join(dir, 'index.html'), '<html data-realm=""></html>');
   writeFileSync(join(dir, 'assets', 'a.js'), '1');
-  server = createServer(createApp({ distDir: dir, realm: 'demo' }));
+  server = createServer(createApp({ distDir: dir, realm: 'demo', now: () => 0 }));
   await new Promise<void>((done) => server.listen(0, '127.0.0.1', done));
 });
 afterAll(() => {

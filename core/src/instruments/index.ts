@@ -7,3 +7,5 @@ export { decodeAir, decodeBattery, encodeAir, encodeBattery } from './environmen
 export { decodePower, encodePower } from './power';
 export { fromHex, heard, INSTRUMENTS, PROFILES, toHex } from './instrument';
 export type { Instrument } from './instrument';
+export { strayed } from './noise';
+export type { Straying, Told } from './noise';

@@ -12,6 +12,7 @@ export {
   COLD_C,
   COOLING_LIMITS,
   dissolvingTimes,
+  DRAWN_OF_RATED,
   freezerFill,
   FREEZER_C,
   FROZEN_BELOW_C,
