@@ -12,7 +12,7 @@ const CORE = {
   detect: ['batch', 'steps'],
   batch: ['steps', 'learning', 'kitchen', 'materials'],
   questions: ['batch', 'checks', 'steps', 'kitchen', 'materials'],
-  words: ['steps', 'checks', 'kitchen', 'batch', 'questions'],
+  words: ['steps', 'checks', 'kitchen', 'batch', 'questions', 'detect'],
   records: ['steps', 'kitchen', 'materials', 'batch'],
   instruments: [],
   formats: ['records', 'steps', 'kitchen', 'materials', 'batch', 'words', 'checks', 'questions'],
@@ -85,10 +85,17 @@ module.exports = {
       to: { path: '^web/src/(app|offload|shelf|plan|bench|book|kit|demo|ui|drawings)/' },
     },
     {
+      name: 'instruments-know-no-page',
+      comment: 'what instruments tell stands on the store and on live data',
+      severity: 'error',
+      from: { path: '^web/src/instruments/' },
+      to: { path: '^web/src/(app|offload|shelf|plan|bench|book|kit|demo|ui|drawings)/' },
+    },
+    {
       name: 'store-knows-no-page',
       severity: 'error',
       from: { path: '^web/src/store/' },
-      to: { path: '^web/src/(app|offload|shelf|plan|bench|book|kit|demo|ui|drawings|live)/' },
+      to: { path: '^web/src/(app|offload|shelf|plan|bench|book|kit|demo|ui|drawings|live|instruments)/' },
     },
     {
       name: 'kinds-stand-alone',

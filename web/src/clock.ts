@@ -12,7 +12,8 @@ export interface Pace {
 export const paced = (p: Pace, wall: number): number => p.at + (wall - p.wall) * p.speed;
 /** null: the wall's own time, as in any kitchen but one to practise in. */
 let pace: Pace | null = null;
-const wallNow = (): number => Date.now();
+/** The wall clock's instant, whatever the kitchen's time does: for what is compared between kitchens. */
+export const wallNow = (): number => Date.now();
 
 /** The one place in the application that asks the machine for the time. Everything else is given it. */
 export const now = (): number => (pace === null ? wallNow() : Math.round(paced(pace, wallNow())));
@@ -91,6 +92,9 @@ function subscribe(l: () => void): () => void {
     }
   };
 }
+/** How the kitchen's time goes, and whenever that is changed; null: as the wall's. */
+export const usePace = (): Pace | null => useSyncExternalStore(subscribe, () => pace);
+
 /** Now, ms, renewed each second. */
 export function useNow(): number {
   return useSyncExternalStore(subscribe, () => second) * 1000;

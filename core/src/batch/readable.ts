@@ -37,7 +37,10 @@ export function readableAt(p: Progress, step: Step, here: Here): readonly Readab
       {
         what,
         spec,
-        expected: spec.figure !== undefined ? stage.figures[spec.figure] : planned(step, what),
+        expected:
+          spec.figure !== undefined
+            ? stage.figures[spec.figure]
+            : planned(step, effect.is === 'param' ? effect.param : what),
         mostG: stream !== undefined && spec.unit === 'g' ? cameG : null,
         gPerMl: poured ? WATER_G_PER_ML : of ? liquidDensity(of) : null,
         atS: null,

@@ -13,36 +13,40 @@ interface OnScale {
   readonly g: number;
   readonly how: 'pours' | 'drips';
 }
-/** What would come to lie on the scale at this task, g; null: nothing is weighed here. */
-function weighedAt(t: TaskState, stage: Stage | undefined, p: Progress): OnScale | null {
+/** What is poured stands so long before it is taken off for what comes after, s. */
+const STANDS_S = 10;
+const EMPTY_S = 4;
+
+/** What comes to lie on the scale at this task, one after the other; nothing: it is not used here. */
+function weighedAt(t: TaskState, stage: Stage | undefined, p: Progress): readonly OnScale[] {
   const f = (name: keyof Stage['figures']): number => stage?.figures[name] ?? 0;
-  const pours = (g: number): OnScale | null => (g > 0 ? { g, how: 'pours' } : null);
+  const pours = (g: number): readonly OnScale[] => (g > 0 ? [{ g, how: 'pours' }] : []);
+  const drips = (g: number): readonly OnScale[] => (g > 0 ? [{ g, how: 'drips' }] : []);
   switch (t.step.kind) {
-    case 'sort':
-      return pours(
-        p.recipe.larder
-          .filter((l) => 'of' in t.step.params && l.into === t.step.params.of)
-          .reduce((g, l) => g + l.grams, 0),
-      );
+    case 'sort': {
+      const { of } = t.step.params;
+      return pours(p.recipe.larder.reduce((g, l) => g + (l.into === of ? l.grams : 0), 0));
+    }
     case 'soak':
-      return t.task.id === 'cover' ? pours(t.step.params.waterG) : null;
+      return t.task.id === 'cover' ? pours(t.step.params.waterG) : [];
     case 'drain':
       return pours(f('solidsG'));
     case 'grind':
-      return t.status === 'waiting' ? pours(t.step.params.waterG / t.step.params.loads) : null;
+      return t.status === 'waiting' ? pours(t.step.params.waterG / t.step.params.loads) : [];
     case 'blanch':
     case 'absorb':
-      return t.task.id === 'heatUp' && t.status === 'waiting' ? pours(t.step.params.waterG) : null;
+      return t.task.id === 'heatUp' && t.status === 'waiting' ? pours(t.step.params.waterG) : [];
     case 'strain':
+      return drips(f('milkG'));
     case 'wash':
-      return f('milkG') > 0 ? { g: f('milkG'), how: 'drips' } : null;
+      return [...pours(t.step.params.waterG), ...drips(f('milkG'))];
     case 'add':
     case 'pour':
       return pours(t.step.params.amountG);
     case 'jar':
       return pours(f('filledG'));
     default:
-      return null;
+      return [];
   }
 }
 /** When what stands before the cook came up: when the last thing before it was done. */
@@ -53,10 +57,15 @@ const cameUpAt = (p: Progress, batch: FrozenBatch): number =>
 export function pouredNow(p: Progress, batch: FrozenBatch, seed: number, at: number): number {
   const t = p.current;
   if (!t) return 0;
-  const what = weighedAt(t, p.outcome.stages[t.index], p);
-  const s = (at - cameUpAt(p, batch)) / 1000 - REACHES_S;
-  if (!what || s <= 0) return 0;
   const place = p.tasks.indexOf(t);
-  const hand = 1 + HAND_SHARE * normal(seededRandom(seed + 977 * place));
-  return what.how === 'drips' ? what.g * (1 - Math.exp(-s / DRIPS_TAU_S)) : what.g * hand * Math.min(1, s / POURS_S);
+  let s = (at - cameUpAt(p, batch)) / 1000 - REACHES_S;
+  const all = weighedAt(t, p.outcome.stages[t.index], p);
+  for (const [i, what] of all.entries()) {
+    if (s <= 0) return 0;
+    if (what.how === 'drips') return what.g * (1 - Math.exp(-s / DRIPS_TAU_S));
+    const hand = 1 + HAND_SHARE * normal(seededRandom(seed + 977 * place + i));
+    if (i === all.length - 1 || s < POURS_S + STANDS_S) return what.g * hand * Math.min(1, s / POURS_S);
+    s -= POURS_S + STANDS_S + EMPTY_S;
+  }
+  return 0;
 }

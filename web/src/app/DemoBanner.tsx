@@ -28,7 +28,7 @@ export function DemoBanner() {
           Lay it out afresh
         </button>
       )}
-      <button type="button" className="link small" onClick={() => openRealm('kitchen')}>
+      <button type="button" className="link small" onClick={() => void openRealm('kitchen')}>
         Leave it, open my own kitchen
       </button>
       <NotSaved of={write} />

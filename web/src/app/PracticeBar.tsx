@@ -1,11 +1,10 @@
 import { duration, join } from '@ironpan/core/words';
-import { useEffect, useState } from 'react';
-import { fromNow, now as nowMs, useNow } from '../clock';
+import { useEffect } from 'react';
+import { fromNow, now as nowMs, setPace, useNow } from '../clock';
 import { nameOfTask, timersOf, useOpen } from '../live/running';
 import type { Running, Timer } from '../live/running';
-import { chosenSpeed, keepPace, keepSpeed, SPEEDS } from '../store/practice';
-import type { Speed } from '../store/practice';
-import { openRealm, practisedFrom } from '../store/realm';
+import { useLive } from '../live/live';
+import { keepPace, keepSpeed, leavePractice, readPace, readSpeed, SPEEDS } from '../store/practice';
 import { hourMinute } from '../ui/times';
 
 /** While both hands are at something by the second, practice goes no faster: nobody stops a jug to the minute. */
@@ -19,18 +18,20 @@ export function PracticeBar() {
   const bench = useOpen();
   const open = bench?.running ?? [];
   const now = useNow();
-  const [chosen, setChosen] = useState<Speed>(chosenSpeed);
-  const busy = handsBusy(open);
-  const speed = busy ? Math.min(chosen, WITH_BUSY_HANDS) : chosen;
-  // Not before it is known what goes on: a reload must not let a turning jug run away.
-  const known = bench !== undefined;
+  const chosen = useLive(['speed'], readSpeed).data ?? null;
+  const pace = useLive(['pace'], readPace).data ?? null;
   useEffect(() => {
-    if (known) keepPace(fromNow(speed));
-  }, [speed, known]);
-  const choose = (s: Speed): void => {
-    keepSpeed(s);
-    setChosen(s);
-  };
+    // Another window may have changed it.
+    if (pace) setPace(pace);
+  }, [pace]);
+  const busy = handsBusy(open);
+  const speed = chosen === null ? 1 : busy ? Math.min(chosen, WITH_BUSY_HANDS) : chosen;
+  // Not before it is known what goes on: a reload must not let a turning jug run away.
+  const known = bench !== undefined && chosen !== null && pace !== null;
+  const goes = pace?.speed;
+  useEffect(() => {
+    if (known && goes !== speed) void keepPace(fromNow(speed)).catch(() => undefined);
+  }, [speed, known, goes]);
   const next = nextEnd(open, now);
   return (
     <section
@@ -49,24 +50,24 @@ export function PracticeBar() {
             type="button"
             aria-pressed={s === chosen}
             className={`btn ${s === chosen ? 'btn-neutral' : 'btn-outline'}`}
-            onClick={() => choose(s)}
+            onClick={() => void keepSpeed(s).catch(() => undefined)}
           >
             {`×${s}`}
           </button>
         ))}
       </div>
-      {speed < chosen && <span className="small">{`×${speed} while your hands are busy`}</span>}
+      {chosen !== null && speed < chosen && <span className="small">{`×${speed} while your hands are busy`}</span>}
       {next && (
         <button
           type="button"
           className="btn btn-outline"
           data-once
-          onClick={() => keepPace(fromNow(speed, nowMs() + next.leftS * 1000))}
+          onClick={() => void keepPace(fromNow(speed, nowMs() + next.leftS * 1000)).catch(() => undefined)}
         >
           {`Skip ${join(duration(next.leftS))}, to the end of: ${nameOfTask(next.task).toLowerCase()}`}
         </button>
       )}
-      <button type="button" className="link small ml-auto" onClick={() => openRealm(practisedFrom(), '/plan')}>
+      <button type="button" className="link small ml-auto" onClick={() => void leavePractice('/plan')}>
         Leave practice
       </button>
     </section>

@@ -1,5 +1,5 @@
 import { NewerStorageError, db, openDatabase } from '../store/db';
-import { realm } from '../store/realm';
+import { realm, recallRealm } from '../store/realm';
 import { now } from '../clock';
 
 /** How the kitchen's storage stands; the page shows a place only when it is open. */
@@ -38,7 +38,7 @@ async function refreshBook(): Promise<void> {
 /** Opens the kitchen's storage, asks the browser to keep it, and lays the demo when it is opened for the first time. */
 export async function openKitchen(): Promise<void> {
   try {
-    if (realm() === 'practice') (await import('../store/practice')).takePace();
+    await recallRealm();
     await openDatabase(
       () => set({ is: 'blocked' }),
       (why) => set({ is: why === 'newer' ? 'overtaken' : 'deleted' }),

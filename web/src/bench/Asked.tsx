@@ -5,7 +5,6 @@ import { look } from '@ironpan/core/questions';
 import { warningText } from '@ironpan/core/words';
 import type { Running } from '../live/running';
 import { tell } from '../ui/toast';
-import { endOf } from './actions';
 import { AbandonDialog, NoteDialog, SkipDialog, TookDialog } from './dialogs';
 import type { AtStep } from './useStep';
 
@@ -47,14 +46,7 @@ export function Asked({ r, t, at, onDone }: AskedProps) {
       );
     case 'took':
       return (
-        at.timer && (
-          <TookDialog
-            {...closing}
-            ranS={at.timer.ranS}
-            plannedS={at.timer.plannedS}
-            onTook={(s) => at.log('that it is done', endOf(r, t, s), onDone)}
-          />
-        )
+        at.timer && <TookDialog {...closing} ranS={at.timer.ranS} plannedS={at.timer.plannedS} onTook={at.ended} />
       );
     case null:
       return null;

@@ -14,6 +14,8 @@ interface AtHandProps {
   readonly t: TaskState;
   readonly stage: Stage;
   readonly now: number;
+  /** What a probe in it tells, °C: that goes before what is reckoned. */
+  readonly probeC: number | null;
 }
 /** Foam begins to climb well below the boil, and stands highest shortly before it (common practice), °C. */
 const FOAM_FROM_C = 65;
@@ -22,9 +24,9 @@ const FOAM_FULL_C = 90;
 const FOAM_AT_BOIL = 0.25;
 
 /** The thing in front of the cook, drawn with what is in it as it stands now: by the same fold. */
-export function AtHand({ r, t, stage, now }: AtHandProps) {
+export function AtHand({ r, t, stage, now, probeC }: AtHandProps) {
   const f = (name: FigureName): number => stage.figures[name] ?? 0;
-  const c = warmNowC(t, now);
+  const c = probeC ?? warmNowC(t, now);
   const goes = t.status === 'running' && t.pausedAt === null;
   const warm = (else_: number | null = null): { readonly word?: string } => {
     const said = c ?? else_;
@@ -45,7 +47,7 @@ export function AtHand({ r, t, stage, now }: AtHandProps) {
       );
     }
     case 'grind':
-      return <JugNow r={r} t={t} stage={stage} now={now} />;
+      return <JugNow r={r} t={t} stage={stage} now={now} probeC={probeC} />;
     case 'strain':
     case 'wash':
       return <Vessel kind="cloth" full={0.6} fill="var(--milk)" moves />;

@@ -1,6 +1,8 @@
+import type { TaskState } from '@ironpan/core/batch';
 import { Link, useParams, useSearchParams } from 'react-router';
 import { duration, join, milkOf, millilitres, percent } from '@ironpan/core/words';
 import { foodStyle } from '../drawings/foodStyle';
+import { useBench } from '../instruments';
 import { keyOfTask, useBatch } from '../live/running';
 import type { Running } from '../live/running';
 import { BrokenBatch } from '../ui/BrokenBatch';
@@ -11,6 +13,8 @@ import { Changed } from './Changed';
 import { CoolingNow } from './CoolingNow';
 import { FillJars } from './FillJars';
 import { FunnelNow } from './FunnelNow';
+import { probeNowC } from './heardNow';
+import { InstrumentsNow } from './InstrumentsNow';
 import { NowAtHand } from './NowAtHand';
 import { Readings } from './Readings';
 import { StepList } from './StepList';
@@ -34,6 +38,15 @@ export function BatchBenchPage() {
   // What was chosen to be looked at, as long as it is at hand.
   const t = r.progress.atHand.find((x) => keyOfTask(x) === at.get('at')) ?? r.progress.current;
   if (!t) return <Over r={r} />;
+  return <AtStep r={r} t={t} onDone={() => setAt({}, { replace: true })} />;
+}
+interface AtStepProps {
+  readonly r: Running;
+  readonly t: TaskState;
+  readonly onDone: () => void;
+}
+function AtStep({ r, t, onDone }: AtStepProps) {
+  const heard = useBench(r, t);
   return (
     <div
       className="mx-auto grid max-w-[84rem] gap-4 px-4 py-4 wide:grid-cols-[15rem_minmax(0,1fr)_20rem] wide:px-5"
@@ -43,9 +56,10 @@ export function BatchBenchPage() {
         <StepList r={r} shown={t} />
       </div>
       <div className="order-1 wide:order-2">
-        <NowAtHand key={keyOfTask(t)} r={r} t={t} onDone={() => setAt({}, { replace: true })} />
+        <NowAtHand key={keyOfTask(t)} r={r} t={t} probeC={heard ? probeNowC(heard) : null} onDone={onDone} />
       </div>
       <div className="order-2 flex flex-col gap-4 wide:order-3">
+        {heard && <InstrumentsNow key={keyOfTask(t)} r={r} t={t} heard={heard} />}
         <Beside r={r} shown={t} />
         <CoolingNow r={r} t={t} />
         <FillJars r={r} t={t} />

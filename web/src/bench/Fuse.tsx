@@ -42,7 +42,10 @@ export function Fuse({ timer, now, r }: FuseProps) {
       {holding && (
         <p className="text-[1.19rem]">
           inhibitor left now <span className="num">{join(percent(holding.left))}</span>, goal{' '}
-          {join(percent(holding.goal))}
+          {join(percent(holding.goal))}:{' '}
+          {holding.neededS > timer.ranS
+            ? `done after ${join(duration(holding.neededS - timer.ranS))} more at this boil`
+            : 'boiled enough'}
         </p>
       )}
     </div>

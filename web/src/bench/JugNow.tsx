@@ -15,6 +15,7 @@ interface JugNowProps {
   readonly t: TaskState;
   readonly stage: Stage;
   readonly now: number;
+  readonly probeC: number | null;
 }
 /** Slime beyond this is no more of a word than slimy: the top of the column. */
 const SLIMIEST = 5;
@@ -41,10 +42,10 @@ const OPEN_ZONES: readonly ClimbZone[] = [
 const SOME_SLIME = 1.03;
 
 /** The jug as it turns: how warm, and how far what it makes has climbed towards where the plan stops. */
-export function JugNow({ r, t, stage, now }: JugNowProps) {
+export function JugNow({ r, t, stage, now, probeC }: JugNowProps) {
   const f = (name: FigureName): number => stage.figures[name] ?? 0;
   const climb = useClimb(r, t);
-  const c = warmNowC(t, now);
+  const c = probeC ?? warmNowC(t, now);
   const rated = Math.max(1, f('jugRatedMl'));
   const goes = t.status === 'running' && t.pausedAt === null;
   return (

@@ -20,11 +20,12 @@ import { useStep } from './useStep';
 interface NowAtHandProps {
   readonly r: Running;
   readonly t: TaskState;
+  readonly probeC: number | null;
   /** The task that was shown is done: whatever stands before the cook is shown again. */
   readonly onDone: () => void;
 }
 /** One step, huge: what to do, how much, what ends it, and the buttons for wet hands. */
-export function NowAtHand({ r, t, onDone }: NowAtHandProps) {
+export function NowAtHand({ r, t, probeC, onDone }: NowAtHandProps) {
   const now = useNow();
   const at = useStep(r, t, onDone);
   const stage = r.progress.outcome.stages[t.index];
@@ -67,7 +68,7 @@ export function NowAtHand({ r, t, onDone }: NowAtHandProps) {
         </p>
       )}
       <div className="my-4 grid flex-1 items-center gap-x-6 gap-y-4 sm:grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)]">
-        <AtHand r={r} t={t} stage={stage} now={now} />
+        <AtHand r={r} t={t} stage={stage} now={now} probeC={probeC} />
         <div>
           {timer && <Fuse timer={timer} now={now} r={r} />}
           {say.cue !== null && (

@@ -13,7 +13,7 @@ interface StepButtonsProps {
 export function MoreButtons({ r, t, at }: StepButtonsProps) {
   const before = lastDone(r);
   return (
-    <div className="mt-2.5 grid grid-cols-2 gap-2.5 sm:grid-cols-4">
+    <div className="mt-2.5 grid grid-cols-2 gap-2.5 sm:grid-cols-[repeat(auto-fit,minmax(6.4rem,1fr))]">
       {before && (
         <Small onPress={() => at.log('that you went back', [{ is: 'back', step: before.step.id }])}>Go back</Small>
       )}
@@ -26,7 +26,7 @@ export function MoreButtons({ r, t, at }: StepButtonsProps) {
 }
 function Small({ onPress, children }: { readonly onPress: () => void; readonly children: string }) {
   return (
-    <button type="button" className="btn btn-outline btn-lg" onClick={onPress}>
+    <button type="button" className="btn btn-outline btn-lg px-2" onClick={onPress}>
       {children}
     </button>
   );

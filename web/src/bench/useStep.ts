@@ -4,6 +4,7 @@ import { useState } from 'react';
 import { now as nowMs, useNow } from '../clock';
 import { append } from '../store/batches';
 import type { Happening } from '../store/batches';
+import { courseReading } from '../instruments';
 import { timerOf } from '../live/running';
 import type { Running, Timer } from '../live/running';
 import { useWrite } from '../ui/useWrite';
@@ -19,6 +20,8 @@ export interface AtStep {
   readonly log: (what: string, h: readonly Happening[], then?: () => void) => void;
   readonly start: () => void;
   readonly done: () => void;
+  /** It is done; `tookS`: what its clock counts as. */
+  readonly ended: (tookS: number | null) => void;
   /** Holds it or lets it go on; absent: there is nothing to hold. */
   readonly hold?: () => void;
 }
@@ -39,16 +42,27 @@ export function useStep(r: Running, t: TaskState, onDone: () => void): AtStep {
       },
     );
   const of = { step: t.step.id, task: t.task.id };
+  // What a probe told of the task goes with its end, in one line of the log or not at all.
+  const ended = (tookS: number | null): void =>
+    write.run(
+      'that it is done',
+      async () => append(r.batch.id, [...(await courseReading(r.batch.id, t)), ...endOf(r, t, tookS)], nowMs(), seen),
+      () => {
+        ask(null);
+        onDone();
+      },
+    );
   return {
     timer,
     asking,
     ask,
     write,
     log,
+    ended,
     start: () => log('the start', [begin(t)]),
     done: () => {
       if (timer && farOff(t, timer.ranS)) ask('took');
-      else log('that it is done', endOf(r, t, timer ? timer.ranS : null), onDone);
+      else ended(timer ? timer.ranS : null);
     },
     ...(timer &&
       t.task.hands !== 'free' && {

@@ -7,6 +7,7 @@ import { TextField } from '../ui/TextField';
 import { plain } from '@ironpan/core/units';
 import { NotSaved } from '../ui/NotSaved';
 import { FunnelPart } from './FunnelPart';
+import { Instruments } from './Instruments';
 import { Preferences } from './Preferences';
 import { OwnFoods } from './OwnFoods';
 import { Prices } from './Prices';
@@ -57,6 +58,7 @@ export function KitPage() {
             )}
           </section>
           <Preferences />
+          <Instruments />
         </div>
         <div className="flex flex-col gap-4">
           <Things kit={kit} onChange={change} />

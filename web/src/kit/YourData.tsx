@@ -80,7 +80,7 @@ function KeptData() {
             Lay the demo out afresh
           </button>
         )}
-        <button type="button" className="btn btn-outline" onClick={() => openRealm(demo ? 'kitchen' : 'demo')}>
+        <button type="button" className="btn btn-outline" onClick={() => void openRealm(demo ? 'kitchen' : 'demo')}>
           {demo ? 'Leave the demo, open my own kitchen' : 'Open the demo kitchen'}
         </button>
         <button type="button" className="btn btn-outline" onClick={() => setAsking(true)}>

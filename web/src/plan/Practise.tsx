@@ -14,6 +14,7 @@ interface PractiseProps {
 /** Before a plan is practised: how fast. */
 export function Practise({ plan, onClose }: PractiseProps) {
   const [speed, setSpeed] = useState<Speed>(60);
+  const [dies, setDies] = useState(false);
   const write = useWrite();
   return (
     <Dialog title="Practise this plan" onClose={onClose}>
@@ -27,13 +28,17 @@ export function Practise({ plan, onClose }: PractiseProps) {
         chosen={String(speed)}
         onChoose={(s) => setSpeed(SPEEDS.find((x) => String(x) === s) ?? speed)}
       />
+      <label className="flex min-h-14 cursor-pointer items-center gap-3">
+        <input type="checkbox" className="checkbox" checked={dies} onChange={(e) => setDies(e.target.checked)} />
+        The probe’s battery dies on the way to the boil
+      </label>
       <p className="quiet small mb-3">You can change it at any moment, and skip what needs nobody.</p>
       <NotSaved of={write} />
       <button
         type="button"
         data-once
         className="btn btn-primary btn-lg w-full"
-        onClick={() => write.run('the practice', () => practise(plan, speed))}
+        onClick={() => write.run('the practice', () => practise(plan, { speed, faults: dies ? ['probeDies'] : [] }))}
       >
         Begin
       </button>

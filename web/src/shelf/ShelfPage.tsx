@@ -119,7 +119,7 @@ function EmptyKitchen() {
           Describe my kitchen
         </Link>
         {realm() === 'kitchen' && (
-          <button type="button" className="btn btn-outline btn-lg" onClick={() => openRealm('demo')}>
+          <button type="button" className="btn btn-outline btn-lg" onClick={() => void openRealm('demo')}>
             Look around the demo
           </button>
         )}

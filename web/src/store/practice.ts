@@ -4,54 +4,53 @@ import { fromNow, now, setPace } from '../clock';
 import type { Pace } from '../clock';
 import { databaseName, db, KitchenDb } from './db';
 import { readHere } from './here';
-import { openRealm, practisedFrom } from './realm';
+import { knownRealm, openRealm, realm } from './realm';
+import type { Realm } from './realm';
+import type { SettingRow } from './rows';
 
 /** How fast practice goes, in seconds to the second. */
 export const SPEEDS = [1, 10, 60] as const;
 export type Speed = (typeof SPEEDS)[number];
 
-/** Where the pace of practice is kept: outside its database, so that every window and every opening has it at once. */
-const PACE = 'ironpan-practice-pace';
-/** How fast the cook wants it; what it goes at may be less while hands are busy. */
-const SPEED = 'ironpan-practice-speed';
-export const chosenSpeed = (): Speed => SPEEDS.find((s) => String(s) === localStorage.getItem(SPEED)) ?? 1;
-export const keepSpeed = (s: Speed): void => localStorage.setItem(SPEED, String(s));
-/** The row that says what is practised. */
+/** The rows of the settings that are practice's own: what is practised, its pace, and the speed that is wanted. */
 const PRACTISED = 'practised';
+const PACE = 'pace';
+const SPEED = 'speed';
 interface Practised {
   readonly plan: string;
+  /** The kitchen to go back to. */
+  readonly from: Realm;
+  readonly faults: readonly PracticeFault[];
 }
+/** What may go wrong in practice, when it is asked for. */
+export const PRACTICE_FAULTS = ['probeDies'] as const;
+export type PracticeFault = (typeof PRACTICE_FAULTS)[number];
+/** How a plan is to be practised. */
+export interface Practising {
+  readonly speed: Speed;
+  readonly faults: readonly PracticeFault[];
+  readonly from: Realm;
+}
+const row = async <T>(key: string): Promise<T | undefined> => (await db().settings.get(key))?.value as T | undefined;
 
-const isPace = (x: unknown): x is Pace => {
-  const p = x as Partial<Record<keyof Pace, unknown>> | null;
-  return [p?.wall, p?.at, p?.speed].every((v) => typeof v === 'number' && Number.isFinite(v));
-};
-/** Takes the pace that practice has in this browser, and follows it when another window changes it. */
-export function takePace(): void {
-  const take = (): void => {
-    try {
-      const kept: unknown = JSON.parse(localStorage.getItem(PACE) ?? 'null');
-      setPace(isPace(kept) ? kept : fromNow(1));
-    } catch {
-      setPace(fromNow(1));
-    }
-  };
-  take();
-  window.addEventListener('storage', (e) => {
-    if (e.key === PACE) take();
-  });
-}
+/** The pace of practice as it was kept; null: none yet. */
+export const readPace = async (): Promise<Pace | null> => (await row<Pace>(PACE)) ?? null;
 /** From now on practice goes so fast, or goes on from another instant; in every window, and after any reload. */
-export function keepPace(p: Pace): void {
-  localStorage.setItem(PACE, JSON.stringify(p));
+export async function keepPace(p: Pace): Promise<void> {
   setPace(p);
+  await db().settings.put({ key: PACE, value: p });
 }
+/** How fast the cook wants it; what it goes at may be less while hands are busy. */
+export const readSpeed = async (): Promise<Speed> => (await row<Speed>(SPEED)) ?? 1;
+export const keepSpeed = async (s: Speed): Promise<void> => {
+  await db().settings.put({ key: SPEED, value: s });
+};
 
 /**
  * Lays out a kitchen to practise a plan in: the kit, foods and beliefs of this one and nothing else. What was practised
  * before is gone; nothing of it is ever exported or learned from.
  */
-export async function layPractice(plan: PlanRecord): Promise<void> {
+export async function layPractice(plan: PlanRecord, { speed, faults, from }: Practising): Promise<void> {
   const here = db();
   const [kit, materials, methods, settings, learned, lasting] = await Promise.all([
     here.kit.toArray(),
@@ -65,15 +64,19 @@ export async function layPractice(plan: PlanRecord): Promise<void> {
   await Dexie.delete(name);
   const d = new KitchenDb(name);
   const { draft: _, ...kept } = plan as PlanRecord & { draft?: true };
-  const practised: Practised = { plan: plan.id };
+  const practised: Practised = { plan: plan.id, from, faults };
+  const own: readonly SettingRow[] = [
+    { key: PRACTISED, value: practised },
+    { key: SPEED, value: speed },
+    { key: PACE, value: fromNow(speed) },
+  ];
   await d.transaction('rw', [d.kit, d.materials, d.methods, d.settings, d.learned, d.lasting, d.plans], async () => {
     await Promise.all([
       d.kit.bulkPut(kit),
       d.materials.bulkPut(materials),
       d.methods.bulkPut(methods),
       // Drafts and half-said looks belong to batches that are not here.
-      d.settings.bulkPut(settings.filter((s) => ['settings', 'calls'].includes(s.key))),
-      d.settings.put({ key: PRACTISED, value: practised }),
+      d.settings.bulkPut([...settings.filter((s) => ['settings', 'calls'].includes(s.key)), ...own]),
       d.learned.bulkPut(learned),
       d.lasting.bulkPut(lasting),
       d.plans.put(kept),
@@ -82,20 +85,27 @@ export async function layPractice(plan: PlanRecord): Promise<void> {
   d.close();
 }
 /** Lays a plan out for practice and opens it there. */
-export async function practise(plan: PlanRecord, speed: Speed): Promise<void> {
-  await layPractice(plan);
-  localStorage.setItem(SPEED, String(speed));
-  localStorage.setItem(PACE, JSON.stringify(fromNow(speed)));
-  openRealm('practice', '/bench');
+export async function practise(plan: PlanRecord, how: Omit<Practising, 'from'>): Promise<void> {
+  await layPractice(plan, { ...how, from: realm() === 'demo' ? 'demo' : 'kitchen' });
+  await openRealm('practice', '/bench');
 }
-/** In the kitchen to practise in, once it is open: its batch begins, if it has not. Nothing to practise: back to where it came from. */
+/** What was asked to go wrong. */
+export const readFaults = async (): Promise<readonly PracticeFault[]> =>
+  (await row<Practised>(PRACTISED))?.faults ?? [];
+/** Back to the kitchen that practice was begun from. */
+export async function leavePractice(path = '/'): Promise<void> {
+  const from = (await row<Practised>(PRACTISED))?.from;
+  await openRealm(knownRealm(from) ?? 'kitchen', path);
+}
+/** In the kitchen to practise in, once it is open: its time is taken up, and its batch begins if it has not. */
 export async function beginPractice(): Promise<void> {
+  setPace((await readPace()) ?? fromNow(1));
   const d = db();
   if ((await d.batches.count()) > 0) return;
-  const of = (await d.settings.get(PRACTISED))?.value as Practised | undefined;
+  const of = await row<Practised>(PRACTISED);
   const plan = of && (await d.plans.get(of.plan));
   if (!plan) {
-    openRealm(practisedFrom());
+    await leavePractice();
     return;
   }
   const { startBatch } = await import('./batches');

@@ -1,14 +1,17 @@
+import { wallNow } from '../clock';
+import { keepChoice, keptChoice } from './choice';
+
 /** Which kitchen this window has open: the cook's own, the demo, or one to practise in. The cook's is never seeded. */
 export type Realm = 'kitchen' | 'demo' | 'practice';
 
 const KEY = 'ironpan-realm';
-
+/** When that was chosen; a choice without it was not made by `openRealm`. */
+const CHOSEN_AT = 'ironpan-realm-at';
 /** What the server opened last for a browser that had not chosen: a page that comes from the cache does not say it. */
 const SERVED = 'ironpan-served';
-/** Whose plan is practised, to go back to. */
-const FROM = 'ironpan-practised-from';
 
-const known = (r: string | null | undefined): Realm | null =>
+/** A name of a kitchen, or none. */
+export const knownRealm = (r: string | null | undefined): Realm | null =>
   r === 'kitchen' || r === 'demo' || r === 'practice' ? r : null;
 
 let mine: Realm | undefined;
@@ -18,26 +21,38 @@ export function realm(): Realm {
   return mine;
 }
 function chosen(): Realm {
-  const served = known(document.documentElement.dataset.realm);
+  const served = knownRealm(document.documentElement.dataset.realm);
   try {
     if (served) localStorage.setItem(SERVED, served);
-    return known(localStorage.getItem(KEY)) ?? served ?? known(localStorage.getItem(SERVED)) ?? 'kitchen';
+    return knownRealm(localStorage.getItem(KEY)) ?? served ?? knownRealm(localStorage.getItem(SERVED)) ?? 'kitchen';
   } catch {
     return served ?? 'kitchen';
   }
 }
-/** Opens another kitchen; the page starts anew on it, so nothing of one can leak into the other. */
-export function openRealm(r: Realm, path = '/'): void {
+/** Before anything else: a choice that was made just before the browser was killed is taken up. */
+export async function recallRealm(): Promise<void> {
+  const kept = await keptChoice();
+  const known = knownRealm(kept?.realm);
+  if (!kept || !known) return;
   try {
-    if (r === 'practice') localStorage.setItem(FROM, realm());
+    const at = Number(localStorage.getItem(CHOSEN_AT) ?? -1);
+    if (at >= kept.at) return;
+    localStorage.setItem(KEY, known);
+    localStorage.setItem(CHOSEN_AT, String(kept.at));
+    mine = known;
+  } catch {
+    mine = known;
+  }
+}
+/** Opens another kitchen; the page starts anew on it, so nothing of one can leak into the other. */
+export async function openRealm(r: Realm, path = '/'): Promise<void> {
+  const at = wallNow();
+  await keepChoice({ realm: r, at });
+  try {
     localStorage.setItem(KEY, r);
+    localStorage.setItem(CHOSEN_AT, String(at));
   } catch {
     // Storage refused: the application says so on its own page.
   }
   location.assign(path);
-}
-/** The kitchen that practice was begun from. */
-export function practisedFrom(): Realm {
-  const from = known(localStorage.getItem(FROM));
-  return from === null || from === 'practice' ? 'kitchen' : from;
 }

@@ -15,7 +15,7 @@ afterEach(() => Dexie.delete('ironpan-practice'));
 async function laid(school: string): Promise<{ readonly plan: string; readonly practice: KitchenDb }> {
   const plan = await onePlan(await planFromMethod(school, T));
   if (!plan) throw new Error('no plan');
-  await layPractice(plan);
+  await layPractice(plan, { speed: 10, faults: [], from: 'kitchen' });
   const practice = new KitchenDb('ironpan-practice');
   await practice.open();
   return { plan: plan.id, practice };

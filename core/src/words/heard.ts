@@ -1,0 +1,44 @@
+import type { BoilWatch, InWindow, WeighWatch } from '../detect';
+import { TRUE_BOIL_C } from '../steps';
+import { celsius, duration, grams, join } from './format';
+
+/** What a probe in a pot says, and what to do about it; null: nothing yet. */
+export function boilText(w: BoilWatch, boilC: number): string | null {
+  const c = join(celsius(w.c));
+  const left = w.leftS === null ? '' : ` The boil in about ${join(duration(w.leftS))}.`;
+  switch (w.is) {
+    case 'unknown':
+      return null;
+    case 'warming':
+      return `${c}.${left}`;
+    case 'foam':
+      return `${c}: what climbs now is foam, not the boil. Stir it down.${left}`;
+    case 'boil':
+      return `It boils: ${c}, and it stays there. The hold counts from now.`;
+    case 'off':
+      return `Off the boil: ${c}. Turn it up; below ${join(celsius(boilC - TRUE_BOIL_C))} it does not count as boiling.`;
+  }
+}
+/** The same while it is held: what matters is whether it still boils. */
+export function holdText(w: BoilWatch, boilC: number): string | null {
+  if (w.is === 'unknown') return null;
+  if (w.is === 'boil') return `It boils, at ${join(celsius(w.c))}.`;
+  if (w.is === 'off') return boilText(w, boilC);
+  return `Not boiling yet: ${join(celsius(w.c))}. What you saw was foam; the hold counts from the true boil, near ${join(celsius(boilC))}.`;
+}
+/** Where something is in the window it is kept in, and where it is going. */
+export function windowText(w: InWindow, say: { readonly tooWarm: string; readonly tooCold: string }): string {
+  const c = join(celsius(w.c));
+  const soon = w.passes === null ? null : join(duration(w.passes.inS));
+  if (w.is === 'above')
+    return soon === null ? `${c}, too warm: ${say.tooWarm}.` : `${c}, too warm still; right in ${soon}.`;
+  if (w.is === 'below') return soon === null ? `${c}, too cold: ${say.tooCold}.` : `${c}; right in ${soon}.`;
+  if (w.passes === null) return `${c}: right, and it stays.`;
+  const edge = w.passes.edge === 'high' ? say.tooWarm : say.tooCold;
+  return `${c}: right. In ${soon ?? ''} it is past it: ${edge} now.`;
+}
+/** What a scale says; null: nothing is on it, or nothing was heard. */
+export function weighText(w: WeighWatch): string | null {
+  if (w.is === 'unknown' || w.is === 'empty') return null;
+  return w.is === 'moving' ? `${join(grams(w.g))}, still moving` : `${join(grams(w.g))}, still`;
+}

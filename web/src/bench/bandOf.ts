@@ -1,0 +1,51 @@
+import type { TaskState } from '@ironpan/core/batch';
+import type { Band } from '@ironpan/core/detect';
+import type { Kit } from '@ironpan/core/kitchen';
+import { boilsAtC, TRUE_BOIL_C } from '@ironpan/core/steps';
+import { celsius, join } from '@ironpan/core/words';
+
+export interface KeptIn extends Band {
+  readonly label: string;
+  readonly tooWarm: string;
+  readonly tooCold: string;
+}
+/** About a temperature that is asked for, K (common practice: what a hand on a hob can hold). */
+const ABOUT_K = 1.5;
+/** Water that beans stand in turns sour above this, °C (common practice). */
+const SOAK_AT_MOST_C = 25;
+const about = (c: number, tooWarm: string, tooCold: string): KeptIn => ({
+  ...{ low: c - ABOUT_K, high: c + ABOUT_K, tooWarm, tooCold },
+  label: `${join(celsius(c - ABOUT_K))} to ${join(celsius(c + ABOUT_K))}`,
+});
+/** The window in which what stands before the cook is to be kept; null: it has none. */
+export function bandOf(t: TaskState, kit: Kit): KeptIn | null {
+  const { step } = t;
+  switch (step.kind) {
+    case 'boil':
+    case 'blanch': {
+      const low = boilsAtC(kit) - TRUE_BOIL_C;
+      return { low, high: null, label: `true boil, from ${join(celsius(low))}`, tooWarm: '', tooCold: 'turn it up' };
+    }
+    case 'heat':
+      return t.task.id === 'hold' ? about(step.params.toC, 'turn it down', 'turn it up') : null;
+    case 'enzyme':
+      return about(step.params.atC, 'stand it in cold water', 'warm it a little');
+    case 'cool': {
+      const { toC } = step.params;
+      return {
+        low: null,
+        high: toC,
+        label: `down to ${join(celsius(toC))}`,
+        tooWarm: 'more ice, and stir',
+        tooCold: '',
+      };
+    }
+    case 'soak':
+      return {
+        ...{ low: null, high: SOAK_AT_MOST_C, tooWarm: 'change the water, or stand it in the fridge', tooCold: '' },
+        label: `at most ${join(celsius(SOAK_AT_MOST_C))}`,
+      };
+    default:
+      return null;
+  }
+}

@@ -1,0 +1,101 @@
+import type { TaskState } from '@ironpan/core/batch';
+import { lastSeq } from '@ironpan/core/batch';
+import type { Instrument } from '@ironpan/core/instruments';
+import { boilsAtC } from '@ironpan/core/steps';
+import { fromNow, now } from '../clock';
+import type { Pace } from '../clock';
+import { keyOfTask } from '../live/running';
+import type { Running } from '../live/running';
+import type { Told } from './heard';
+import { BenchStream } from './stream';
+import { TaskWatch } from './taskWatch';
+
+/** What is heard at the bench, as it stands. */
+export interface BenchHeard {
+  readonly line: BenchStream['line'];
+  readonly leads: boolean;
+  readonly ignored: BenchStream['ignored'];
+  readonly latest: ReadonlyMap<Instrument, Told>;
+  readonly watch: TaskWatch | null;
+}
+const SILENCE: BenchHeard = {
+  line: 'off',
+  leads: false,
+  ignored: { frames: 0, last: null },
+  latest: new Map(),
+  watch: null,
+};
+let heardNow = SILENCE;
+let stream: BenchStream | null = null;
+let watch: TaskWatch | null = null;
+let of: { r: Running; paired: readonly Instrument[]; pace: Pace | null; faults: readonly string[] } | null = null;
+const latest = new Map<Instrument, Told>();
+const listeners = new Set<() => void>();
+
+export const benchHeard = (): BenchHeard => heardNow;
+export function subscribeBench(l: () => void): () => void {
+  listeners.add(l);
+  return () => listeners.delete(l);
+}
+function tell(): void {
+  heardNow = stream
+    ? { line: stream.line, leads: stream.leads, ignored: stream.ignored, latest: new Map(latest), watch }
+    : SILENCE;
+  for (const l of listeners) l();
+}
+/** A number that a batch always has: the same simulated kitchen whenever it is followed. */
+function seedOf(id: string): number {
+  let h = 2166136261;
+  for (const c of id) h = Math.imul(h ^ (c.codePointAt(0) ?? 0), 16777619);
+  return h >>> 0;
+}
+
+/** Follows a batch; called again whenever its log, the pace or the paired instruments change. */
+export function followBench(
+  r: Running,
+  paired: readonly Instrument[],
+  pace: Pace | null,
+  faults: readonly string[],
+): void {
+  const before = of;
+  of = { r, paired, pace, faults };
+  if (stream && before?.r.batch.id === r.batch.id) {
+    if (lastSeq(before.r.events) !== lastSeq(r.events) || before.pace !== pace) void stream.tell();
+    tell();
+    return;
+  }
+  leaveBench();
+  of = { r, paired, pace, faults };
+  stream = new BenchStream(
+    r.batch.id,
+    () => of?.paired ?? [],
+    () => {
+      const b = of?.r ?? r;
+      const { at, speed } = of?.pace ? fromNow(of.pace.speed) : { at: now(), speed: 1 };
+      return { batch: b.batch, events: b.events, at, speed, seed: seedOf(b.batch.id), faults: of?.faults ?? [] };
+    },
+    (told) => {
+      for (const t of told) latest.set(t.from, t);
+      watch?.take(told);
+      if (stream?.leads) void watch?.flush(false).catch(() => undefined);
+      tell();
+    },
+    tell,
+  );
+}
+/** What stands before the cook is watched anew whenever it is another task, or is begun. */
+export function watchTask(r: Running, t: TaskState): void {
+  const key = `${r.batch.id} ${keyOfTask(t)} ${t.begunAt ?? ''}`;
+  if (watch && `${watch.batch} ${keyOfTask(watch.t)} ${watch.t.begunAt ?? ''}` === key) return;
+  watch = new TaskWatch(r.batch.id, t, boilsAtC(r.batch.kit), t.begunAt ?? now());
+  tell();
+}
+/** Nobody looks any more. */
+export function leaveBench(): void {
+  stream?.end();
+  stream = null;
+  watch = null;
+  of = null;
+  latest.clear();
+  tell();
+}

@@ -1,0 +1,3 @@
+export { courseReading } from './course';
+export { useBench } from './useBench';
+export type { BenchHeard } from './bench';
