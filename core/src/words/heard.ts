@@ -1,6 +1,6 @@
 import type { BoilWatch, InWindow, WeighWatch } from '../detect';
 import { TRUE_BOIL_C } from '../steps';
-import { celsius, duration, grams, join } from './format';
+import { celsius, duration, grams, join, percent } from './format';
 
 /** What a probe in a pot says, and what to do about it; null: nothing yet. */
 export function boilText(w: BoilWatch, boilC: number): string | null {
@@ -19,6 +19,25 @@ export function boilText(w: BoilWatch, boilC: number): string | null {
       return `Off the boil: ${c}. Turn it up; below ${join(celsius(boilC - TRUE_BOIL_C))} it does not count as boiling.`;
   }
 }
+/** Foam begins to climb here, well below the boil (common practice), °C. */
+const FOAM_FROM_C = 78;
+/** From here on it is worth saying, s. */
+const SOON_S = 240;
+/**
+ * That the foam will come over the rim: a pot that is filled over its limit, and when. `full` and `limit` are shares of the
+ * pot. null: there is room, or it is not near.
+ */
+export function overflowText(w: BoilWatch, full: number, limit: number): string | null {
+  if (full <= limit || (w.is !== 'warming' && w.is !== 'foam')) return null;
+  if (w.is === 'foam')
+    return `It is about to boil over: the pot is ${join(percent(full))} full. Turn it down now, and stir.`;
+  const inS = w.slope > 0 ? (FOAM_FROM_C - w.c) / w.slope : Infinity;
+  if (inS > SOON_S) return null;
+  return `The pot is ${join(percent(full))} full: the foam comes over the rim in about ${join(duration(inS))}. Stand by, and be ready to turn it down.`;
+}
+/** The probe is heard no more where it is needed: the cook's own signs stand in. */
+export const SILENT_PROBE =
+  'The probe is silent. Go by your eyes: that it climbs is not the boil; that it rolls and does not stop when you stir is.';
 /** The same while it is held: what matters is whether it still boils. */
 export function holdText(w: BoilWatch, boilC: number): string | null {
   if (w.is === 'unknown') return null;

@@ -3,7 +3,7 @@ export type { Spoken } from './format';
 export { coolingAsks, coolingStages, coolingWayName } from './cooling';
 export { warningText, fixText, SPOKEN } from './warnings';
 export { instruction } from './bench';
-export { boilText, holdText, weighText, windowText } from './heard';
+export { boilText, holdText, overflowText, SILENT_PROBE, weighText, windowText } from './heard';
 export { muchOf } from './much';
 export { usesText } from './byProducts';
 export { calibrationText, funnelText, measuredText, shareText } from './measured';

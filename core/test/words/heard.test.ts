@@ -1,7 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { NO_BOIL, NO_WEIGHT } from '../../src/detect';
 import type { BoilIs } from '../../src/detect';
-import { boilText, holdText, weighText, windowText } from '../../src/words';
+import { boilText, holdText, overflowText, weighText, windowText } from '../../src/words';
 
 const plain = (s: string | null): string | null => s?.replaceAll('\u00a0', ' ') ?? null;
 const at = (is: BoilIs, c: number, leftS: number | null = null) => ({ ...NO_BOIL, is, c, leftS });
@@ -35,6 +35,16 @@ describe('what the probe says, as a cook says it', () => {
     expect(w('above', 80, { edge: 'high', inS: 60 })).toBe('80 °C, too warm still; right in 60 s.');
     expect(w('below', 60, { edge: 'low', inS: 120 })).toBe('60 °C; right in 2 min.');
     expect(w('below', 60, null)).toBe('60 °C, too cold: turn it up.');
+  });
+  test('a pot that is too full: before the foam, and as it climbs; one with room is not spoken of', () => {
+    const warm = (c: number) => ({ ...at('warming', c), slope: 0.1 });
+    expect(plain(overflowText(warm(66), 0.8, 0.667))).toBe(
+      'The pot is 80 % full: the foam comes over the rim in about 2 min. Stand by, and be ready to turn it down.',
+    );
+    expect(overflowText(warm(40), 0.8, 0.667)).toBeNull();
+    expect(overflowText(warm(66), 0.5, 0.667)).toBeNull();
+    expect(plain(overflowText(at('foam', 84), 0.8, 0.667))).toMatch(/^It is about to boil over: the pot is 80 % full/);
+    expect(overflowText(at('boil', 98), 0.8, 0.667)).toBeNull();
   });
   test('on the scale', () => {
     expect(weighText(NO_WEIGHT)).toBeNull();

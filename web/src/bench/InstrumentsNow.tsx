@@ -1,17 +1,14 @@
 import type { TaskState } from '@ironpan/core/batch';
-import { inWindow } from '@ironpan/core/detect';
 import { INSTRUMENTS } from '@ironpan/core/instruments';
 import type { Instrument } from '@ironpan/core/instruments';
-import { boilsAtC } from '@ironpan/core/steps';
-import { boilText, celsius, grams, holdText, join, windowText } from '@ironpan/core/words';
+import { celsius, grams, join } from '@ironpan/core/words';
 import { plain } from '@ironpan/core/units';
-import { useEffect, useRef } from 'react';
 import { TraceLine } from '../drawings/TraceLine';
 import type { BenchHeard } from '../instruments';
 import type { Running } from '../live/running';
-import { ring } from '../ui/alarm';
 import { bandOf } from './bandOf';
 import { staleAt } from './heardNow';
+import { useSaid } from './useSaid';
 import { useScale } from './useScale';
 
 interface InstrumentsNowProps {
@@ -38,7 +35,7 @@ const valueOf = (i: Instrument, v: number): string =>
 export function InstrumentsNow({ r, t, heard }: InstrumentsNowProps) {
   const said = useSaid(r, t, heard);
   const scale = useScale(r, t, heard);
-  const band = bandOf(t, r.batch.kit);
+  const band = bandOf(t, r.batch.kit, r.progress.outcome.stages[t.index]);
   const drawn = heard.watch?.drawn ?? [];
   const stale = staleAt(heard);
   const rows = INSTRUMENTS.flatMap((i) => {
@@ -83,37 +80,4 @@ export function InstrumentsNow({ r, t, heard }: InstrumentsNowProps) {
       )}
     </section>
   );
-}
-
-interface SaidOf {
-  readonly text: string;
-  readonly weight: 'alert-info' | 'alert-warning' | 'alert-success';
-}
-/** What the probe means at this task; the true boil and falling off it ring once. */
-function useSaid(r: Running, t: TaskState, heard: BenchHeard): SaidOf | null {
-  const boil = heard.watch?.boil;
-  const is = boil?.is;
-  const rung = useRef<string | null>(null);
-  const boils = ['boil', 'blanch'].includes(t.step.kind);
-  const calls = boils && (is === 'boil' || is === 'off') ? `${t.step.id} ${t.task.id} ${is}` : null;
-  useEffect(() => {
-    // On the way up the boil is news; while it is held, losing it is.
-    const news = calls !== null && (t.task.id === 'heatUp' ? calls.endsWith('boil') : calls.endsWith('off'));
-    if (news && rung.current !== calls) ring();
-    if (calls !== null) rung.current = calls;
-  }, [calls, t.task.id]);
-  if (t.status !== 'running' || !heard.watch || !boil) return null;
-  const boilC = boilsAtC(r.batch.kit);
-  if (boils) {
-    const text = t.task.id === 'heatUp' ? boilText(boil, boilC) : holdText(boil, boilC);
-    if (text === null) return null;
-    const held = t.task.id !== 'heatUp';
-    const weight =
-      is === 'boil' ? 'alert-success' : is === 'off' || held || is === 'foam' ? 'alert-warning' : 'alert-info';
-    return { text, weight };
-  }
-  const band = bandOf(t, r.batch.kit);
-  const at = band && inWindow(heard.watch.drawn.slice(-40), band);
-  if (!band || !at) return null;
-  return { text: windowText(at, band), weight: at.is === 'above' ? 'alert-warning' : 'alert-info' };
 }

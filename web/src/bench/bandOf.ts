@@ -2,6 +2,7 @@ import type { TaskState } from '@ironpan/core/batch';
 import type { Band } from '@ironpan/core/detect';
 import type { Kit } from '@ironpan/core/kitchen';
 import { boilsAtC, TRUE_BOIL_C } from '@ironpan/core/steps';
+import type { Stage } from '@ironpan/core/steps';
 import { celsius, join } from '@ironpan/core/words';
 
 export interface KeptIn extends Band {
@@ -13,12 +14,14 @@ export interface KeptIn extends Band {
 const ABOUT_K = 1.5;
 /** Water that beans stand in turns sour above this, °C (common practice). */
 const SOAK_AT_MOST_C = 25;
+/** Water poured over them hotter than this is meant to be hot, °C. */
+const SCALDS_C = 40;
 const about = (c: number, tooWarm: string, tooCold: string): KeptIn => ({
   ...{ low: c - ABOUT_K, high: c + ABOUT_K, tooWarm, tooCold },
   label: `${join(celsius(c - ABOUT_K))} to ${join(celsius(c + ABOUT_K))}`,
 });
 /** The window in which what stands before the cook is to be kept; null: it has none. */
-export function bandOf(t: TaskState, kit: Kit): KeptIn | null {
+export function bandOf(t: TaskState, kit: Kit, stage: Stage | undefined): KeptIn | null {
   const { step } = t;
   switch (step.kind) {
     case 'boil':
@@ -40,7 +43,15 @@ export function bandOf(t: TaskState, kit: Kit): KeptIn | null {
         tooCold: '',
       };
     }
+    case 'grind': {
+      const gelFromC = stage?.figures.gelFromC ?? 0;
+      if (gelFromC <= 0) return null;
+      const label = `below ${join(celsius(gelFromC))}, where starch swells`;
+      return { low: null, high: gelFromC, label, tooWarm: 'stop, and go on with ice', tooCold: '' };
+    }
     case 'soak':
+      // What is scalded on purpose is not too warm.
+      if (step.params.waterC > SCALDS_C) return null;
       return {
         ...{ low: null, high: SOAK_AT_MOST_C, tooWarm: 'change the water, or stand it in the fridge', tooCold: '' },
         label: `at most ${join(celsius(SOAK_AT_MOST_C))}`,
