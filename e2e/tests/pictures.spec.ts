@@ -1,4 +1,5 @@
 import { test } from '@playwright/test';
+import type { Page } from '@playwright/test';
 import { Cook } from './cook';
 
 /** The current picture of each main view, from the demo: `npm run screenshots`. */
@@ -18,7 +19,7 @@ const VIEWS: readonly (readonly [string, string, readonly [number, number], 'lig
   ['batch', '/book/demo-batch-11', [1280, 800], 'light'],
   ['kit', '/kit', [1280, 800], 'light'],
   ['phone-shelf', '/', [390, 844], 'light'],
-  ['phone-look', '/?jar=demo-batch-15:milk:1&do=look', [390, 844], 'light'],
+  ['practice', '/plan/demo-hurry', [1280, 800], 'light'],
   ['phone-plan', '/plan/demo-weekday', [390, 844], 'light'],
   ['phone-graded', '/plan/demo-graded', [390, 844], 'light'],
   ['phone-bench', '/bench/demo-batch-17', [390, 844], 'light'],
@@ -38,5 +39,18 @@ for (const [name, path, [width, height], colorScheme] of VIEWS)
       await page.getByRole('button', { name: /^Open the photograph/ }).click();
       await page.waitForTimeout(600);
     }
+    if (name === 'practice') await toTheFoam(page);
     await page.screenshot({ path: `../docs/screenshots/${name}.png` });
   });
+
+/** Practice, on the way to the boil, when the foam climbs. */
+async function toTheFoam(page: Page): Promise<void> {
+  await page.getByRole('button', { name: 'Practise it' }).click();
+  await page.getByRole('dialog').getByRole('button', { name: 'Begin', exact: true }).click();
+  const now = page.getByRole('region', { name: 'Now', exact: true });
+  await now.getByRole('button', { name: /^Done/ }).click();
+  const told = page.getByRole('region', { name: 'Instruments' });
+  await told.getByText('Taken from the scale').waitFor();
+  await now.getByRole('button', { name: /^Start/ }).click();
+  await told.getByText('is foam, not the boil').waitFor({ timeout: 30_000 });
+}

@@ -9,3 +9,5 @@ export { NO_WEIGHT, STANDS_S, weighNext } from './weighing';
 export type { WeighingIs, WeighWatch } from './weighing';
 export { inWindow } from './window';
 export type { Band, InWindow } from './window';
+export { earNext, loudnessDb, SILENCE, taughtBy } from './ear';
+export type { EarWatch, LoudFrame, Taught } from './ear';

@@ -11,6 +11,7 @@ import { Beside } from './Beside';
 import { CallsPart } from './CallsPart';
 import { Changed } from './Changed';
 import { CoolingNow } from './CoolingNow';
+import { Ear } from './Ear';
 import { FillJars } from './FillJars';
 import { FunnelNow } from './FunnelNow';
 import { probeNowC } from './heardNow';
@@ -60,6 +61,7 @@ function AtStep({ r, t, onDone }: AtStepProps) {
       </div>
       <div className="order-2 flex flex-col gap-4 wide:order-3">
         {heard && <InstrumentsNow key={keyOfTask(t)} r={r} t={t} heard={heard} />}
+        {t.step.kind === 'grind' && <Ear key={`ear ${t.step.id}`} r={r} t={t} onDone={onDone} />}
         <Beside r={r} shown={t} />
         <CoolingNow r={r} t={t} />
         <FillJars r={r} t={t} />

@@ -22,12 +22,20 @@ export function farOff(t: TaskState, ranS: number): boolean {
   return Math.abs(ranS - planned) > Math.max(60, 0.4 * planned);
 }
 
-/** Ends the current task; what follows in the same step without hands begins by itself. `tookS`: what the clock counts as. */
-export function endOf(r: Running, t: TaskState, tookS: number | null): readonly Happening[] {
+/**
+ * Ends a task; what follows in the same step without hands begins by itself. `tookS`: what the clock counts as; `by`: who
+ * timed it.
+ */
+export function endOf(
+  r: Running,
+  t: TaskState,
+  tookS: number | null,
+  by: 'clock' | 'ear' = 'clock',
+): readonly Happening[] {
   const what = clockReading(t);
   const of = { step: t.step.id, task: t.task.id };
   const out: Happening[] = [];
-  if (what !== null && tookS !== null) out.push(readingOf(t.step.id, t.task.id, what, tookS, 'clock'));
+  if (what !== null && tookS !== null) out.push(readingOf(t.step.id, t.task.id, what, tookS, by));
   out.push({ is: 'ended', ...of, by: 'cook' });
   const i = r.progress.tasks.findIndex((x) => x.step.id === t.step.id && x.task.id === t.task.id);
   const after = r.progress.tasks[i + 1];
