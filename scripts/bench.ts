@@ -1,7 +1,18 @@
 import { execFileSync } from 'node:child_process';
 import { join } from 'node:path';
 import { performance } from 'node:perf_hooks';
-import { fold, summarise } from '@ironpan/core/batch';
+import { climbAt, climbOf, fold, progressOf, promisedOf, summarise } from '@ironpan/core/batch';
+import { boilNext, NO_BOIL, NO_WEIGHT, STANDS_S, weighNext } from '@ironpan/core/detect';
+import {
+  encodeAir,
+  encodePower,
+  encodeTemperature,
+  encodeWeight,
+  fromHex,
+  heard,
+  toHex,
+} from '@ironpan/core/instruments';
+import { normal, seededRandom } from '@ironpan/core/numerics';
 import { look, ranges, rankFor, solveFor, whatMoves } from '@ironpan/core/questions';
 import type { Target } from '@ironpan/core/questions';
 import { readPlan, writeOutcome, writePlan } from '@ironpan/core/formats';
@@ -122,6 +133,60 @@ console.log(
   `ranking ${all.length} schools: ${(ranked / 1000).toFixed(1)} ms, ${(ranked / ref).toFixed(0)} × reference`,
 );
 console.log(`every lever of an oat plan: ${(moved / 1000).toFixed(1)} ms, in a worker`);
+
+/** Four hours of a bench: four instruments, four times a second, as frames; told by stretches of ten minutes. */
+function fourHours(): readonly { readonly ms: number; readonly mb: number }[] {
+  const random = seededRandom(1);
+  let boil = NO_BOIL;
+  let weigh = NO_WEIGHT;
+  let at = 0;
+  const out: { ms: number; mb: number }[] = [];
+  for (let stretch = 0; stretch < 24; stretch += 1) {
+    const from = performance.now();
+    for (let i = 0; i < 4 * 600; i += 1) {
+      const s = (at += 0.25);
+      const c = Math.min(98, 20 + 0.1 * (s % 1200)) + 0.1 * normal(random);
+      const frames = [encodeTemperature(c), encodeWeight(655 + random()), encodeAir(5), encodePower(400)] as const;
+      const [probe, scale] = (['probe', 'scale', 'fridge', 'plug'] as const).map((from, k) => {
+        const bytes = fromHex(toHex(frames[k] ?? frames[0]));
+        const told = bytes.ok ? heard(from, bytes.value) : bytes;
+        return told.ok ? told.value : NaN;
+      });
+      boil = boilNext(boil, { s, v: probe ?? NaN }, 98);
+      weigh = weighNext(weigh, { s, v: scale ?? NaN }, STANDS_S.poured, 5);
+    }
+    out.push({ ms: performance.now() - from, mb: process.memoryUsage().heapUsed / 1e6 });
+    sink += boil.recent.length + weigh.recent.length;
+  }
+  return out;
+}
+fourHours();
+const hours = fourHours();
+const [start, end] = [hours[0], hours.at(-1)];
+if (start && end)
+  console.log(
+    `instruments, four hours at 4 Hz: the last ten minutes took ${(end.ms / start.ms).toFixed(2)} × the first (${(end.ms / 2400).toFixed(3)} ms a moment), heap ${(end.mb / start.mb).toFixed(2)} ×`,
+  );
+const at = {
+  recipe: oat,
+  kit,
+  beliefs: {},
+  startedAt: 0,
+  id: 'b',
+  name: '',
+  promised: promisedOf(summarise(oat, fold(oat, unlearned(kit)), kit)),
+};
+const under = progressOf(at, []);
+const jug = under.tasks.find((t) => t.step.kind === 'grind');
+const climb = jug ? (climbOf(under, at, jug) ?? []) : [];
+const [laid = NaN, read = NaN] = mediansUs(
+  [() => jug && climbOf(under, at, jug), () => climbAt(climb, 'slime', 33)],
+  9,
+  5,
+);
+console.log(
+  `the live jug: laid once in ${(laid / 1000).toFixed(1)} ms, read at each frame in ${read.toFixed(2)} µs (16 000 at most)`,
+);
 
 // In a process of its own, inside web, where the packages of the page are.
 const built = execFileSync(process.execPath, ['--import', 'tsx', 'bundleSizes.ts'], {

@@ -63,6 +63,20 @@ test('a timer pressed late asks which time counts, and the answer changes what i
   await expect(page.locator('[data-changed]')).toContainText(/inhibitor left instead of/);
 });
 
+test('milk that came out light: how much more water in the wash still brings what was promised', async ({ page }) => {
+  const cook = await Cook.enter(page, 'own');
+  await cook.plans('Raw ground, washed');
+  await cook.starts();
+  await cook.goesOnUntil('Strain');
+  const field = page.getByRole('textbox', { name: 'milk that came through' });
+  const hint = await page.getByText(/^about \d+ g expected$/).innerText();
+  await field.fill(String(Number(/\d+/.exec(hint)?.[0] ?? 0) - 90));
+  await cook.press(/^Record/);
+  await expect(page.locator('[data-changed]')).toContainText(
+    /To reach 1\.\d\d\sL all the same, take \d+\sg more water to wash the pulp/,
+  );
+});
+
 test('bad readings get a sentence at the field, and nothing is recorded', async ({ page }) => {
   const cook = await Cook.enter(page, 'own');
   await cook.plans('No soak');

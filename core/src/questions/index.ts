@@ -17,6 +17,8 @@ export type { Ground, LeverMap, MapAsked } from './map';
 export { asksOf, USES, USE_IDS, rankFor } from './uses';
 export type { Use, Ranked, AtHand, Candidate, Point } from './uses';
 export { taughtBy } from './taught';
+export { topUp } from './topUp';
+export type { TopUp } from './topUp';
 export { look } from './look';
 export type { Look } from './look';
 export { bestMove, WANT_LESS } from './bestMove';

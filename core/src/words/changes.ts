@@ -1,4 +1,5 @@
 import type { Summary } from '../batch';
+import type { TopUp } from '../questions';
 import type { Fit } from '../steps';
 import { HOUR_S, plain } from '../units';
 import { duration, grams, join, millilitres, percent } from './format';
@@ -21,6 +22,13 @@ export function changeText(before: Summary, after: Summary): string {
   if (Math.abs(ka - kb) >= 3 * HOUR_S) said.push(`it keeps ${join(duration(kb))} instead of ${join(duration(ka))}`);
   if (said.length === 0) return 'Noted: as planned, nothing changes.';
   return `Noted: ${said.length > 1 ? `${said.slice(0, -1).join(', ')} and ${said.at(-1) ?? ''}` : (said[0] ?? '')}.`;
+}
+
+/** What can still be done about a batch that came out short, in a sentence. */
+export function topUpText(t: TopUp): string {
+  const where =
+    t.step.kind === 'wash' ? 'to wash the pulp' : t.step.kind === 'grind' ? 'in the jug' : 'where it is poured in';
+  return `To reach ${join(millilitres(t.ml))} all the same, take ${join(grams(t.addG))} more water ${where}: ${join(percent(t.solids))} solids then.`;
 }
 
 const COEFFICIENT: Readonly<Record<string, readonly [more: string, less: string]>> = {

@@ -12,7 +12,7 @@ export type { LabelText } from './label';
 export { hotWaterOf, hotWaterText } from './hotWater';
 export { taskName } from './tasks';
 export type { Instruction } from './instruction';
-export { changeText, fitText, taughtText } from './changes';
+export { changeText, topUpText, fitText, taughtText } from './changes';
 export { numberFaultText, orderFaultText, placeFaultText } from './faults';
 export { foodName, loadsAfter } from './language';
 export { saidText, stepText, stepTitle } from './stepText';

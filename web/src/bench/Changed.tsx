@@ -1,6 +1,17 @@
 import { ifStoppedNow, inOrder, progressOf, stillRaw } from '@ironpan/core/batch';
 import type { TaskState } from '@ironpan/core/batch';
-import { BODY_WORDS, SLIP_WORDS, changeText, duration, fitText, join, millilitres, percent } from '@ironpan/core/words';
+import { topUp } from '@ironpan/core/questions';
+import {
+  BODY_WORDS,
+  SLIP_WORDS,
+  changeText,
+  topUpText,
+  duration,
+  fitText,
+  join,
+  millilitres,
+  percent,
+} from '@ironpan/core/words';
 import { useMemo } from 'react';
 import { useNow } from '../clock';
 import type { Running } from '../live/running';
@@ -17,7 +28,12 @@ export function Changed({ r, t }: { readonly r: Running; readonly t: TaskState }
       r.events.filter((e) => e !== last),
     ).summary;
     const fit = r.progress.outcome.fits.find((f) => f.step === last.reading.step && f.what === last.reading.what);
-    return { text: changeText(before, r.progress.summary), fit: fit ? fitText(fit) : null };
+    const more = topUp(r.progress, r.batch);
+    return {
+      text: changeText(before, r.progress.summary),
+      fit: fit ? fitText(fit) : null,
+      more: more ? topUpText(more) : null,
+    };
   }, [r]);
   const now = useNow();
   // While something goes on whose length counts, what it would be if it stopped now.
@@ -63,6 +79,7 @@ export function Changed({ r, t }: { readonly r: Running; readonly t: TaskState }
           <p className="alert alert-info mt-3" data-changed>
             {said.text}
             {said.fit !== null && <span className="mt-1 block">{said.fit}</span>}
+            {said.more !== null && <b className="mt-1 block">{said.more}</b>}
           </p>
         )}
       </div>

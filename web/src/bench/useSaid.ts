@@ -50,5 +50,8 @@ function saidOf(r: Running, t: TaskState, heard: BenchHeard, boils: boolean): Sa
   const band = bandOf(t, r.batch.kit, stage);
   const at = band && inWindow(watch.drawn.slice(-LATEST), band);
   if (!band || !at) return null;
-  return { text: windowText(at, band), weight: at.is === 'above' ? 'alert-warning' : 'alert-info' };
+  return {
+    text: windowText(at, band),
+    weight: at.is === 'above' && at.passes === null ? 'alert-warning' : 'alert-info',
+  };
 }

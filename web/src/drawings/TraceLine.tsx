@@ -56,7 +56,7 @@ export function TraceLine({ points, band, label }: TraceLineProps) {
         </text>
       ))}
       <text x={LEFT} y={H - 3} fontSize={12.5} fill="var(--ash)">
-        {minutes < 1 ? 'the last minute' : `the last ${minutes} min`}
+        {minutes <= 1 ? 'the last minute' : `the last ${minutes} min`}
       </text>
     </svg>
   );

@@ -37,8 +37,9 @@ export function Vessel({ kind, word, ...inside }: VesselProps) {
           fontSize={26}
           fontWeight={700}
           className="num"
-          fill="var(--ink)"
-          stroke="var(--plate)"
+          // Milk is pale in both themes.
+          fill="#20262a"
+          stroke="#fcfaf4"
           strokeWidth={5}
           paintOrder="stroke"
         >
