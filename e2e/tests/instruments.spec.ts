@@ -9,6 +9,8 @@ import { join } from 'node:path';
 import { Cook } from './cook';
 import { secondsOf } from './killed';
 
+/** What they mean for the step, said where the cook looks. */
+const said = (page: Page) => page.locator('[data-said]');
 const told = (page: Page) => page.getByRole('region', { name: 'Instruments' });
 async function practises(page: Page, speed: string): Promise<void> {
   await page.getByRole('button', { name: 'Practise it' }).click();
@@ -30,8 +32,8 @@ test('scale and probe write down what they tell, the foam is told from the boil,
   await expect(cook.heading()).toHaveText('Boil the beans whole');
   await expect(told(page)).toContainText(/Taken from the scale: water (89|90|91)\d\sg/);
   await cook.press(/^Start/);
-  await expect(told(page)).toContainText(/what climbs now is foam, not the boil/);
-  await expect(told(page)).toContainText(/It boils: (99|100)/);
+  await expect(said(page)).toContainText(/what climbs now is foam, not the boil/);
+  await expect(said(page)).toContainText(/It boils: (99|100)/);
   await expect(told(page).getByRole('img', { name: /The probe, now at (99|100)/ })).toBeVisible();
   expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
   await cook.press(/^Done/);
@@ -39,7 +41,7 @@ test('scale and probe write down what they tell, the foam is told from the boil,
   await expect(asked.or(page.getByRole('heading', { name: 'Hold at the boil' }))).toBeVisible();
   if (await asked.isVisible()) await asked.click();
   await expect(cook.heading()).toHaveText('Hold at the boil');
-  await expect(told(page)).toContainText(/It boils, at (99|100)/);
+  await expect(said(page)).toContainText(/It boils, at (99|100)/);
   const batch = new URL(page.url()).pathname.split('/').at(-1) ?? '';
   await cook.go(`/book/${batch}`);
   const log = page.getByRole('region', { name: 'Log' });
@@ -52,13 +54,13 @@ test('who takes the foam for the boil is told while the hold is counted', async 
   await practises(page, '10 times as fast');
   await cook.press(/^Done/);
   await cook.press(/^Start/);
-  await expect(told(page)).toContainText(/The boil in about/);
+  await expect(said(page)).toContainText(/The boil in about/);
   await cook.press(/^Done/);
   const asked = page.getByRole('button', { name: /^As timed/ });
   await expect(asked.or(page.getByRole('heading', { name: 'Hold at the boil' }))).toBeVisible();
   if (await asked.isVisible()) await asked.click();
   await expect(cook.heading()).toHaveText('Hold at the boil');
-  await expect(told(page)).toContainText('Not boiling yet');
+  await expect(said(page)).toContainText('Not boiling yet');
 });
 
 test('one that is put away in Kit is not heard; a cook’s own kitchen has none of them', async ({ page }) => {
@@ -170,6 +172,7 @@ test('the probe dies on the way: it is said to be silent, and the cook’s own s
   await cook.press(/^Done/);
   await cook.press(/^Start/);
   await expect(told(page)).toContainText(/probe\s*silent, last/);
+  await expect(said(page)).toContainText('The probe is silent. Go by your eyes');
   await expect(page.locator('[data-cue]')).toContainText('It rolls even when you stir');
   await cook.press(/^Done/);
 });

@@ -52,5 +52,5 @@ async function toTheFoam(page: Page): Promise<void> {
   const told = page.getByRole('region', { name: 'Instruments' });
   await told.getByText('Taken from the scale').waitFor();
   await now.getByRole('button', { name: /^Start/ }).click();
-  await told.getByText('is foam, not the boil').waitFor({ timeout: 30_000 });
+  await now.getByText('is foam, not the boil').waitFor({ timeout: 30_000 });
 }

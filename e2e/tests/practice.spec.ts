@@ -39,6 +39,7 @@ test('a plan is practised sixty times as fast, what needs nobody is skipped, and
   await expect(bar(page)).toContainText('×10 while your hands are busy');
   await cook.finishes();
   await expect(page.locator('#place')).toContainText('is in its jars');
+  await expect(page.getByRole('region', { name: 'How it went' })).toContainText(/Food and power come to [\d.]+/);
   await bar(page).getByRole('button', { name: 'Leave practice' }).click();
   await expect(bar(page)).toHaveCount(0);
   await cook.go('/');

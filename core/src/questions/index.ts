@@ -17,6 +17,8 @@ export type { Ground, LeverMap, MapAsked } from './map';
 export { asksOf, USES, USE_IDS, rankFor } from './uses';
 export type { Use, Ranked, AtHand, Candidate, Point } from './uses';
 export { taughtBy } from './taught';
+export { reviewOf } from './review';
+export type { ReviewLine } from './review';
 export { topUp } from './topUp';
 export type { TopUp } from './topUp';
 export { look } from './look';

@@ -15,10 +15,12 @@ import { Ear } from './Ear';
 import { FillJars } from './FillJars';
 import { FunnelNow } from './FunnelNow';
 import { probeNowC } from './heardNow';
+import { HowItWent } from './HowItWent';
 import { InstrumentsNow } from './InstrumentsNow';
 import { NowAtHand } from './NowAtHand';
 import { Readings } from './Readings';
 import { StepList } from './StepList';
+import { useSaid } from './useSaid';
 
 /** One batch at the bench. */
 export function BatchBenchPage() {
@@ -48,6 +50,7 @@ interface AtStepProps {
 }
 function AtStep({ r, t, onDone }: AtStepProps) {
   const heard = useBench(r, t);
+  const said = useSaid(r, t, heard);
   return (
     <div
       className="mx-auto grid max-w-[84rem] gap-4 px-4 py-4 wide:grid-cols-[15rem_minmax(0,1fr)_20rem] wide:px-5"
@@ -57,7 +60,14 @@ function AtStep({ r, t, onDone }: AtStepProps) {
         <StepList r={r} shown={t} />
       </div>
       <div className="order-1 wide:order-2">
-        <NowAtHand key={keyOfTask(t)} r={r} t={t} probeC={heard ? probeNowC(heard) : null} onDone={onDone} />
+        <NowAtHand
+          key={keyOfTask(t)}
+          r={r}
+          t={t}
+          probeC={heard ? probeNowC(heard) : null}
+          said={said}
+          onDone={onDone}
+        />
       </div>
       <div className="order-2 flex flex-col gap-4 wide:order-3">
         {heard && <InstrumentsNow key={keyOfTask(t)} r={r} t={t} heard={heard} />}
@@ -99,6 +109,7 @@ function Over({ r }: { readonly r: Running }) {
           says how long it still needs at the boil.
         </p>
       )}
+      <HowItWent r={r} />
       <p className="flex flex-wrap justify-center gap-3">
         {m?.done && (
           <Link className="btn btn-primary btn-lg" to={`/?jar=${r.batch.id}:${m.stream}:1&do=look`}>

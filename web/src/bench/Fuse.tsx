@@ -17,7 +17,7 @@ export function Fuse({ timer, now, r }: FuseProps) {
   return (
     <div role="timer" aria-label={left > 0 ? `${join(duration(left))} left` : 'time is up'}>
       <p
-        className={`font-display leading-none font-extrabold tabular-nums ${Math.abs(left) < HOUR_S ? 'text-[4.2rem] wide:text-[5.5rem]' : 'text-[3.6rem] wide:text-[4.2rem]'}`}
+        className={`font-display leading-none font-extrabold tabular-nums ${Math.abs(left) < HOUR_S ? 'text-[3.6rem] sm:text-[4.2rem] wide:text-[5.5rem]' : 'text-[2.5rem] sm:text-[3.6rem] wide:text-[4.2rem]'}`}
         style={left <= 0 ? { color: 'var(--flame-text)' } : undefined}
       >
         {left > 0 ? clock(left) : `+${clock(-left)}`}

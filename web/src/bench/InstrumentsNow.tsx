@@ -8,7 +8,6 @@ import type { BenchHeard } from '../instruments';
 import type { Running } from '../live/running';
 import { bandOf } from './bandOf';
 import { staleAt } from './heardNow';
-import { useSaid } from './useSaid';
 import { useScale } from './useScale';
 
 interface InstrumentsNowProps {
@@ -33,7 +32,6 @@ const valueOf = (i: Instrument, v: number): string =>
 
 /** What the paired instruments tell now, what it means, and what they wrote down by themselves. */
 export function InstrumentsNow({ r, t, heard }: InstrumentsNowProps) {
-  const said = useSaid(r, t, heard);
   const scale = useScale(r, t, heard);
   const band = bandOf(t, r.batch.kit, r.progress.outcome.stages[t.index]);
   const drawn = heard.watch?.drawn ?? [];
@@ -65,14 +63,7 @@ export function InstrumentsNow({ r, t, heard }: InstrumentsNowProps) {
       {drawn.length > 5 && (
         <TraceLine points={drawn} band={band} label={`The probe, now at ${join(celsius(drawn.at(-1)?.v ?? 0))}`} />
       )}
-      <div aria-live="polite">
-        {said !== null && (
-          <p className={`alert mt-2 ${said.weight}`} data-said>
-            {said.text}
-          </p>
-        )}
-        {scale !== null && <p className="alert alert-info mt-2">{scale}</p>}
-      </div>
+      <div aria-live="polite">{scale !== null && <p className="alert alert-info mt-2">{scale}</p>}</div>
       {heard.ignored.frames > 0 && (
         <p className="quiet small mt-1">
           {`${heard.ignored.frames} ${heard.ignored.frames === 1 ? 'reading' : 'readings'} could not be used, and ${heard.ignored.frames === 1 ? 'was' : 'were'} not.`}

@@ -15,17 +15,20 @@ import { AtHand } from './AtHand';
 import { Fuse } from './Fuse';
 import { MainButton, MoreButtons } from './StepButtons';
 import { useBenchKeys } from './useBenchKeys';
+import type { SaidOf } from './useSaid';
 import { useStep } from './useStep';
 
 interface NowAtHandProps {
   readonly r: Running;
   readonly t: TaskState;
   readonly probeC: number | null;
+  /** What instruments tell of it, and what to do; null: nothing. */
+  readonly said: SaidOf | null;
   /** The task that was shown is done: whatever stands before the cook is shown again. */
   readonly onDone: () => void;
 }
 /** One step, huge: what to do, how much, what ends it, and the buttons for wet hands. */
-export function NowAtHand({ r, t, probeC, onDone }: NowAtHandProps) {
+export function NowAtHand({ r, t, probeC, said, onDone }: NowAtHandProps) {
   const now = useNow();
   const at = useStep(r, t, onDone);
   const stage = r.progress.outcome.stages[t.index];
@@ -67,7 +70,16 @@ export function NowAtHand({ r, t, probeC, onDone }: NowAtHandProps) {
           {say.caution}
         </p>
       )}
-      <div className="my-4 grid flex-1 items-center gap-x-6 gap-y-4 sm:grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)]">
+      <div aria-live="polite">
+        {said !== null && (
+          <p className={`alert mt-2 text-[1.2rem] ${said.weight}`} data-said>
+            {said.text}
+          </p>
+        )}
+      </div>
+      <div
+        className={`my-4 grid flex-1 items-center gap-x-4 gap-y-4 sm:grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)] sm:gap-x-6 ${timer && t.step.kind !== 'grind' ? 'grid-cols-[minmax(0,8.5rem)_minmax(0,1fr)]' : ''}`}
+      >
         <AtHand r={r} t={t} stage={stage} now={now} probeC={probeC} />
         <div>
           {timer && <Fuse timer={timer} now={now} r={r} />}

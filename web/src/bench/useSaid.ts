@@ -17,8 +17,8 @@ export interface SaidOf {
 const LATEST = 40;
 
 /** What the probe means at this task; the true boil, and falling off it, ring once. */
-export function useSaid(r: Running, t: TaskState, heard: BenchHeard): SaidOf | null {
-  const is = heard.watch?.boil.is;
+export function useSaid(r: Running, t: TaskState, heard: BenchHeard | null): SaidOf | null {
+  const is = heard?.watch?.boil.is;
   const rung = useRef<string | null>(null);
   const boils = t.step.kind === 'boil' || t.step.kind === 'blanch';
   const calls = boils && (is === 'boil' || is === 'off') ? `${t.step.id} ${t.task.id} ${is}` : null;
@@ -28,7 +28,7 @@ export function useSaid(r: Running, t: TaskState, heard: BenchHeard): SaidOf | n
     if (news && rung.current !== calls) ring();
     if (calls !== null) rung.current = calls;
   }, [calls, t.task.id]);
-  return t.status === 'running' ? saidOf(r, t, heard, boils) : null;
+  return heard && t.status === 'running' ? saidOf(r, t, heard, boils) : null;
 }
 function saidOf(r: Running, t: TaskState, heard: BenchHeard, boils: boolean): SaidOf | null {
   const told = heard.latest.get('probe');

@@ -18,7 +18,7 @@ export function Vessel({ kind, word, ...inside }: VesselProps) {
       width="100%"
       viewBox={kind === 'jug' ? `44 0 ${W - 44} ${H + 10}` : `0 0 ${W} ${H + 10}`}
       aria-hidden="true"
-      className="mx-auto block max-h-64 max-w-80"
+      className="mx-auto block max-h-44 max-w-80 sm:max-h-64"
     >
       {kind === 'jar' ? (
         <g transform="translate(70 4)">

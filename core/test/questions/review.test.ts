@@ -1,0 +1,62 @@
+import { describe, expect, test } from '@jest/globals';
+import { progressOf, promisedOf } from '../../src/batch';
+import type { BatchEvent, FrozenBatch, Happening } from '../../src/batch';
+import { unlearned } from '../../src/kitchen';
+import { METHODS, recipeOf } from '../../src/methods';
+import { look, reviewOf } from '../../src/questions';
+import { reviewText } from '../../src/words';
+import { sampleBatch } from '../records/sample';
+import { kitAt } from '../batch/kitchen';
+
+/** A school made from beginning to end, each task as long as planned but for those that are told. */
+function made(school: string, strays: Readonly<Record<string, number>> = {}, pauseBefore: string | null = null) {
+  const m = METHODS.find((x) => x.id === school);
+  if (!m) throw new Error(school);
+  const recipe = recipeOf(m);
+  const kit = kitAt(0);
+  const seen = look(recipe, unlearned(kit));
+  if (!seen) throw new Error('no look');
+  const batch: FrozenBatch = { ...sampleBatch(), recipe, kit, beliefs: {}, promised: promisedOf(seen.summary) };
+  const log: BatchEvent[] = [];
+  let at = batch.startedAt;
+  const say = (h: Happening): void => {
+    log.push({ ...h, id: `e${log.length}`, seq: log.length + 1, batch: batch.id, at });
+  };
+  for (const t of progressOf(batch, []).tasks) {
+    const of = { step: t.step.id, task: t.task.id };
+    if (pauseBefore === t.step.id) at += 2 * 3600_000;
+    say({ is: 'begun', ...of });
+    const what = strays[`${t.step.id}.${t.task.id}`];
+    at += (what ?? t.task.timerS ?? t.task.durationS) * 1000;
+    const reading = what === undefined ? null : t.step.kind === 'grind' ? `${t.task.id}S` : 'holdS';
+    if (reading !== null && what !== undefined)
+      say({ is: 'reading', reading: { id: `r${log.length}`, ...of, what: reading, value: what, source: 'clock' } });
+    say({ is: 'ended', ...of, by: 'cook' });
+  }
+  const lines = reviewOf(progressOf(batch, log), batch);
+  return { lines, said: lines.map((l) => reviewText(l).replaceAll('\u00a0', ' ')) };
+}
+
+describe('how it went', () => {
+  test.each(['oat-middle', 'soy-no-soak', 'coconut-one-blend', 'rice-cooked'])('%s as planned: all well', (school) => {
+    expect(made(school).lines.filter((l) => !l.good)).toEqual([]);
+  });
+  test('a jug that ran twice as long: said first, with what it made of it', () => {
+    const { lines, said } = made('oat-middle', { 'grind.load1': 120 });
+    expect(lines[0]?.good).toBe(false);
+    expect(said).toContain('Grind ran 2 min instead of 60 s.');
+    expect(said).toContain('On the tongue slippery instead of silky.');
+  });
+  test('a boil cut short is the worst of it', () => {
+    const { said } = made('soy-no-soak', { 'boil.hold': 60 });
+    expect(said).toContain('Not boiled enough. Do not drink it: boil it again, as the shelf says.');
+    expect(said).toContain('Hold at the boil ran 60 s instead of 20 min.');
+  });
+  test('two hours on the worktop are told', () => {
+    expect(made('oat-middle', {}, 'jar').said).toContain('Before “jar” it stood for 2 h.');
+  });
+  test('a milk that needs no boiling is not spoken of as boiled', () => {
+    expect(made('oat-ice').lines.some((l) => l.of === 'boiled')).toBe(false);
+    expect(made('soy-no-soak').said).toContain('Boiled enough: safe to drink.');
+  });
+});
