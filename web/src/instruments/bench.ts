@@ -85,10 +85,19 @@ export function followBench(
 }
 /** What stands before the cook is watched anew whenever it is another task, or is begun. */
 export function watchTask(r: Running, t: TaskState): void {
-  const key = `${r.batch.id} ${keyOfTask(t)} ${t.begunAt ?? ''}`;
-  if (watch && `${watch.batch} ${keyOfTask(watch.t)} ${watch.t.begunAt ?? ''}` === key) return;
-  watch = new TaskWatch(r.batch.id, t, boilsAtC(r.batch.kit), t.begunAt ?? now());
+  const probe = probeIn(r);
+  const hasProbe = probe !== null && keyOfTask(probe) === keyOfTask(t);
+  const key = (of: string, x: TaskState, has: boolean): string => `${of} ${keyOfTask(x)} ${x.begunAt ?? ''} ${has}`;
+  if (watch && key(watch.batch, watch.t, watch.hasProbe) === key(r.batch.id, t, hasProbe)) return;
+  watch = new TaskWatch(r.batch.id, t, boilsAtC(r.batch.kit), t.begunAt ?? now(), hasProbe);
   tell();
+}
+/** Where the one probe is: in what was begun last of all that runs and has a temperature. */
+function probeIn(r: Running): TaskState | null {
+  let last: TaskState | null = null;
+  for (const t of r.progress.atHand)
+    if (t.status === 'running' && t.task.courseC && (t.begunAt ?? 0) >= (last?.begunAt ?? -Infinity)) last = t;
+  return last;
 }
 /** Nobody looks any more. */
 export function leaveBench(): void {

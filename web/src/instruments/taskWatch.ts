@@ -14,8 +14,12 @@ const MOST_DRAWN = 900;
 /** A course is kept with one value a second; so many of them are written at once. */
 const EVERY_S = 1;
 const AT_ONCE = 20;
+/** No piece is longer: a record has its bounds. */
+const IN_A_PIECE = 600;
 /** An hour of one task at most: what goes on for longer by itself is told by its law, not second by second. */
 const MOST_KEPT = 4 * 3600;
+/** A course of which more than this share was never heard is none: what is reckoned knows better. */
+const MOST_FILLED = 0.3;
 /** A course that is longer than its task has run is of an earlier time that it was begun. */
 const SLACK_S = 30;
 
@@ -26,6 +30,8 @@ export class TaskWatch {
   /** The probe's trace, thinned for drawing. */
   drawn: readonly Sample[] = [];
   #values: number[] = [];
+  /** How many of them were never heard, and stand for a while of silence. */
+  #filled = 0;
   #written = 0;
   #chunk = 0;
   #ready: Promise<void> | null = null;
@@ -36,6 +42,8 @@ export class TaskWatch {
     readonly boilC: number,
     /** When the task came up or was begun: its seconds count from there. */
     readonly since: number,
+    /** The probe is in this: it was begun last of all that has a temperature. */
+    readonly hasProbe = true,
   ) {}
 
   take(told: readonly Told[]): void {
@@ -44,7 +52,7 @@ export class TaskWatch {
       const s = (x.at - this.since) / 1000;
       if (s < 0) continue;
       if (x.from === 'scale') this.weigh = weighNext(this.weigh, { s, v: x.value }, stands, SCALE_STEP_G);
-      if (x.from === 'probe' && this.t.status === 'running') {
+      if (x.from === 'probe' && this.hasProbe && this.t.status === 'running') {
         this.boil = boilNext(this.boil, { s, v: x.value }, this.boilC);
         this.#draw({ s, v: x.value });
         this.#keep(s, x.value);
@@ -59,12 +67,21 @@ export class TaskWatch {
     const fresh = this.#values.slice(this.#written);
     if (fresh.length === 0 || (!all && fresh.length < AT_ONCE)) return;
     this.#written = this.#values.length;
-    const row = this.#row(this.#chunk, fresh);
-    this.#chunk += 1;
-    await keepChunk(row);
+    for (let i = 0; i < fresh.length; i += IN_A_PIECE) {
+      const row = this.#row(this.#chunk, fresh.slice(i, i + IN_A_PIECE));
+      this.#chunk += 1;
+      await keepChunk(row);
+    }
   }
-  /** The course so far: its first piece and its last value; null: too little of it for a course. */
+  /**
+   * The course so far: its first piece and its last value. null: too little of it was heard for a course, or the probe went
+   * elsewhere before the end.
+   */
   async course(): Promise<{ readonly trace: string; readonly value: number } | null> {
+    this.#ready ??= this.#takeUp();
+    await this.#ready;
+    const whole = this.#values.length * EVERY_S >= (now() - this.since) / 1000 - SLACK_S;
+    if (!this.hasProbe || !whole || this.#filled > MOST_FILLED * this.#values.length) return null;
     await this.flush(true);
     const rows = await courseSoFar(this.batch, this.t.step.id, this.t.task.id);
     const [first] = rows;
@@ -93,12 +110,18 @@ export class TaskWatch {
     this.#chunk = rows.length;
     this.#written = had.length;
     this.#values = [...had, ...this.#values.slice(had.length)];
+    this.#filled = Math.max(0, this.#filled - had.length);
   }
-  /** A value for each second; whiles that nothing came are filled with what came last. */
+  /** A value for each second; over a while that nothing came it goes straight from what came before to what comes now. */
   #keep(s: number, v: number): void {
     const i = Math.floor(s / EVERY_S);
     if (i >= MOST_KEPT) return;
-    while (this.#values.length < i) this.#values.push(this.#values.at(-1) ?? v);
+    const from = this.#values.length;
+    const before = this.#values.at(-1) ?? v;
+    for (let k = from; k < i; k += 1) {
+      this.#values.push(before + ((v - before) * (k - from + 1)) / (i - from + 1));
+      this.#filled += 1;
+    }
     if (this.#values.length === i) this.#values.push(v);
   }
   #draw(x: Sample): void {

@@ -1,5 +1,6 @@
-import { describe, expect, test } from '@jest/globals';
+import { afterEach, describe, expect, test } from '@jest/globals';
 import type { TaskState } from '@ironpan/core/batch';
+import { validRow } from '@ironpan/core/records';
 import { setPace } from '../../src/clock';
 import { TaskWatch } from '../../src/instruments/taskWatch';
 import { courseSoFar } from '../../src/store/traces';
@@ -21,12 +22,17 @@ function rises(w: TaskWatch, fromS: number, toS: number): void {
     w.take([{ from: 'probe', at: T + s * 1000, value: Math.min(BOIL_C, 20 + 0.2 * s) }]);
 }
 
+/** The kitchen's clock stands at so many s of the task. */
+const stands = (s: number): void => setPace({ wall: 0, at: T + s * 1000, speed: 1e-9 });
+afterEach(() => setPace(null));
+
 describe('a course is kept whole', () => {
   test('a value for each second, in pieces, and found again by its first', async () => {
     const w = heating();
     rises(w, 0, 90);
     await w.flush(false);
     rises(w, 90, 120);
+    stands(120);
     const course = await w.course();
     const rows = await courseSoFar('b', 's', 'heatUp');
     const values = rows.flatMap((r) => r.values);
@@ -35,27 +41,54 @@ describe('a course is kept whole', () => {
     values.forEach((v, s) => expect(Math.abs(v - (20 + 0.2 * s))).toBeLessThan(0.11));
     expect(course).toEqual({ trace: rows[0]?.id, value: values.at(-1) });
   });
-  test('a while of silence stays at what came last', async () => {
+  test('over a while of silence it goes straight', async () => {
     const w = heating();
-    rises(w, 0, 30);
-    rises(w, 50, 60);
-    await w.course();
+    rises(w, 0, 80);
+    rises(w, 100, 120);
+    stands(120);
+    expect(await w.course()).not.toBeNull();
     const values = (await courseSoFar('b', 's', 'heatUp')).flatMap((r) => r.values);
-    expect(values).toHaveLength(60);
-    expect(values[40]).toBe(values[29]);
+    expect(values).toHaveLength(120);
+    expect(Math.abs((values[90] ?? 0) - 38)).toBeLessThan(0.2);
+  });
+  test('no piece is longer than a record may be, and each is a valid one', async () => {
+    const w = heating();
+    rises(w, 0, 10);
+    rises(w, 2500, 2520);
+    await w.flush(true);
+    const rows = await courseSoFar('b', 's', 'heatUp');
+    expect(rows.flatMap((r) => r.values)).toHaveLength(2520);
+    for (const r of rows) expect(validRow('traces', r)).toHaveProperty('row');
+  });
+  test('mostly silence is no course: what is reckoned knows better', async () => {
+    const w = heating();
+    rises(w, 0, 40);
+    rises(w, 200, 240);
+    stands(240);
+    expect(await w.course()).toBeNull();
+  });
+  test('a probe that went elsewhere before the end, or never was in it, gives none', async () => {
+    const left = heating();
+    rises(left, 0, 120);
+    stands(400);
+    expect(await left.course()).toBeNull();
+    const other = new TaskWatch('b', task('soak', 'soak', T), BOIL_C, T, false);
+    for (let s = 0; s < 120; s += 1) other.take([{ from: 'probe', at: T + s * 1000, value: 97 }]);
+    stands(120);
+    expect([await other.course(), other.drawn, other.boil.is]).toEqual([null, [], 'unknown']);
   });
   test('after a reload it goes on where it was', async () => {
     const before = heating();
     rises(before, 0, 60);
     await before.flush(true);
-    setPace({ wall: 0, at: T + 90_000, speed: 1e-9 });
+    stands(90);
     const after = heating();
-    rises(after, 90, 130);
+    rises(after, 90, 260);
+    stands(260);
     await after.course();
-    setPace(null);
     const rows = await courseSoFar('b', 's', 'heatUp');
     const values = rows.flatMap((r) => r.values);
-    expect(values).toHaveLength(130);
+    expect(values).toHaveLength(260);
     expect(Math.abs((values[20] ?? 0) - 24)).toBeLessThan(0.11);
     expect(Math.abs((values[120] ?? 0) - 44)).toBeLessThan(0.11);
   });
@@ -63,17 +96,17 @@ describe('a course is kept whole', () => {
     const before = heating();
     rises(before, 0, 300);
     await before.flush(true);
-    setPace({ wall: 0, at: T + 40_000, speed: 1e-9 });
+    stands(40);
     const again = new TaskWatch('b', task('boil', 'heatUp', T + 10_000), BOIL_C, T + 10_000);
     for (let s = 10; s < 40; s += 1) again.take([{ from: 'probe', at: T + s * 1000, value: 55 }]);
     await again.course();
-    setPace(null);
     const values = (await courseSoFar('b', 's', 'heatUp')).flatMap((r) => r.values);
     expect([...new Set(values)]).toEqual([55]);
   });
   test('too little is no course', async () => {
     const w = heating();
     rises(w, 0, 5);
+    stands(5);
     expect(await w.course()).toBeNull();
   });
 });
@@ -96,6 +129,7 @@ describe('what it means', () => {
   test('forty minutes at four a second are drawn by some hundred points, whole in the record', async () => {
     const w = heating();
     rises(w, 0, 2400);
+    stands(2400);
     expect(w.drawn.length).toBeLessThan(1000);
     await w.course();
     expect((await courseSoFar('b', 's', 'heatUp')).flatMap((r) => r.values)).toHaveLength(2400);
