@@ -9,6 +9,7 @@ import { useLive } from '../live/live';
 import type { Running } from '../live/running';
 import { append } from '../store/batches';
 import { keepTaught, readTaught } from '../store/ear';
+import { realm } from '../store/realm';
 import { NotSaved } from '../ui/NotSaved';
 import { useWrite } from '../ui/useWrite';
 import { begin, endOf } from './actions';
@@ -79,7 +80,8 @@ export function Ear({ r, t, onDone }: EarProps) {
     if (got) write.run('what the ear was taught', () => keepTaught(got));
   };
   const mic = useMicrophone(heard);
-  if (!canListen()) return null;
+  // A jug of life does not run in the time of practice.
+  if (!canListen() || realm() === 'practice') return null;
   const teach = (): void => {
     lesson.current = { untilS: performance.now() / 1000 + TEACHES_S, frames: [] };
     setLearning('now');
