@@ -12,7 +12,16 @@ export { progressOf, ranForS, timerS, canSkip } from './progress';
 export { runsByItself } from './atHand';
 export { readableAt, recordedOf } from './readable';
 export type { Readable } from './readable';
-export { clockParam, ifStoppedNow, soakingNow, holdingNow, stillRaw, warmNowC } from './underWay';
+export {
+  clockParam,
+  clockReading,
+  ifStoppedNow,
+  probeIn,
+  soakingNow,
+  holdingNow,
+  stillRaw,
+  warmNowC,
+} from './underWay';
 export type { FilledInto, Progress } from './progress';
 export type { TaskState } from './taskState';
 export type { SoakingNow, HoldingNow } from './underWay';

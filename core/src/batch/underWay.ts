@@ -1,5 +1,5 @@
-import { highestOf, kindOf } from '../steps';
-import type { Reading } from '../steps';
+import { boilsAtC, highestOf, kindOf, neededHoldS } from '../steps';
+import type { Reading, Stage, Trace } from '../steps';
 import type { FrozenBatch } from './events';
 import { fold } from './fold';
 import { ranForS } from './progress';
@@ -8,17 +8,35 @@ import type { TaskState } from './taskState';
 import { summarise } from './summary';
 import type { Summary } from './summary';
 
-/** The figures of a task's step, cut at the present second: the same fold, with what has passed in place of what is planned. */
-function cutNow(p: Progress, batch: FrozenBatch, t: TaskState, what: string, value: number) {
-  const cut: Reading = { id: 'now', step: t.step.id, task: t.task.id, what, value, source: 'clock' };
-  const given = { kit: batch.kit, beliefs: batch.beliefs, readings: [...p.readings, cut], untilStep: t.index + 1 };
-  return fold(p.recipe, given).stages.at(-1)?.figures ?? null;
+interface ProbeSoFar {
+  readonly what: string;
+  readonly trace: Trace;
+}
+/** A task's step, cut at the present second: the same fold, with what has passed in place of what is planned. */
+function cutNow(
+  p: Progress,
+  batch: FrozenBatch,
+  t: TaskState,
+  what: string,
+  value: number,
+  probe: ProbeSoFar | null = null,
+): Stage | undefined {
+  const of = { step: t.step.id, task: t.task.id };
+  const cut: Reading[] = [{ id: 'now', ...of, what, value, source: 'clock' }];
+  if (probe) {
+    const last = probe.trace.values.at(-1) ?? 0;
+    cut.push({ id: 'probe', ...of, what: probe.what, value: last, trace: 'probe', source: 'probe' });
+  }
+  return fold(p.recipe, {
+    ...{ kit: batch.kit, beliefs: batch.beliefs, readings: [...p.readings, ...cut], untilStep: t.index + 1 },
+    ...(probe && { traces: new Map([['probe', probe.trace]]) }),
+  }).stages.at(-1);
 }
 /** What stands soaking has drunk by now; null: this is no soak that runs. */
 export function soakingNow(p: Progress, batch: FrozenBatch, t: TaskState, now: number): SoakingNow | null {
   if (t.step.kind !== 'soak' || t.task.id !== 'soak' || t.status !== 'running') return null;
   const elapsed = Math.min(highestOf('soak', 'durationS'), ranForS(t, now));
-  const figures = cutNow(p, batch, t, 'durationS', elapsed);
+  const figures = cutNow(p, batch, t, 'durationS', elapsed)?.figures;
   return figures
     ? {
         elapsedS: elapsed,
@@ -30,18 +48,47 @@ export function soakingNow(p: Progress, batch: FrozenBatch, t: TaskState, now: n
       }
     : null;
 }
-/** What is left of the inhibitor after the hold so far; null when this is nothing that is held at the boil. */
-export function holdingNow(p: Progress, batch: FrozenBatch, t: TaskState, now: number): HoldingNow | null {
+/**
+ * What is left of the inhibitor after the hold so far; null when this is nothing that is held at the boil. `probe`: what a
+ * probe in it told since the hold began. That counts then, and not the minutes: off the boil little is gained.
+ */
+export function holdingNow(
+  p: Progress,
+  batch: FrozenBatch,
+  t: TaskState,
+  now: number,
+  probe: Trace | null = null,
+): HoldingNow | null {
   if (t.step.kind !== 'boil' || t.task.id !== 'hold' || t.status !== 'running') return null;
-  const f = cutNow(p, batch, t, 'holdS', ranForS(t, now));
-  return f?.inhibitorLeft === undefined
+  const stage = cutNow(p, batch, t, 'holdS', ranForS(t, now), probe && { what: 'holdCourseC', trace: probe });
+  const { of } = t.step.params;
+  const milk = stage?.writes.findLast(([name]) => name === of)?.[1];
+  const f = stage?.figures;
+  return f?.inhibitorLeft === undefined || !milk
     ? null
-    : { left: f.inhibitorLeft, goal: f.inhibitorGoal ?? 0, neededS: f.neededHoldS ?? 0 };
+    : {
+        left: f.inhibitorLeft,
+        goal: f.inhibitorGoal ?? 0,
+        neededS: f.neededHoldS ?? 0,
+        moreS: neededHoldS(milk, boilsAtC(batch.kit)),
+      };
 }
-/** What the bench's own clock reads when this task ends; null: nothing, or something that teaches of the kit. */
+/** The reading that the bench's own clock gives when this task ends; null: none. */
+export const clockReading = (t: TaskState): string | null =>
+  Object.entries(kindOf(t.step.kind).readings).find(([, r]) => r.byClock && r.task === t.task.id)?.[0] ?? null;
+/** The same where its length changes what is made; null: none, or it teaches of the kit. */
 export function clockParam(t: TaskState): string | null {
-  const found = Object.entries(kindOf(t.step.kind).readings).find(([, r]) => r.byClock && r.task === t.task.id);
-  return found && found[1].figure === undefined ? found[0] : null;
+  const what = clockReading(t);
+  return what !== null && kindOf(t.step.kind).readings[what]?.figure === undefined ? what : null;
+}
+/** Where the one probe of a kitchen is: in what was begun last of all that runs at an instant and has a temperature. */
+export function probeIn(tasks: readonly TaskState[], at: number): TaskState | null {
+  let last: TaskState | null = null;
+  for (const t of tasks) {
+    if (t.begunAt === null || t.begunAt > at || (t.endedAt !== null && t.endedAt <= at) || !t.task.courseC) continue;
+    if (t.begunAt >= (last?.begunAt ?? -Infinity)) last = t;
+  }
+  return last;
 }
 /** What the batch would bring if this task stopped now; null where it does not run, or its length changes nothing. */
 export function ifStoppedNow(p: Progress, batch: FrozenBatch, t: TaskState, now: number): Summary | null {
@@ -57,6 +104,8 @@ export interface HoldingNow {
   readonly left: number;
   readonly goal: number;
   readonly neededS: number;
+  /** From now, at the true boil, s; 0: it is enough. */
+  readonly moreS: number;
 }
 export interface SoakingNow {
   readonly elapsedS: number;

@@ -1,3 +1,4 @@
+import { FOAM_FROM_C } from '../detect';
 import type { BoilWatch, InWindow, WeighWatch } from '../detect';
 import { TRUE_BOIL_C } from '../steps';
 import { celsius, duration, grams, join, percent } from './format';
@@ -14,13 +15,11 @@ export function boilText(w: BoilWatch, boilC: number): string | null {
     case 'foam':
       return `${c}: what climbs now is foam, not the boil. Stir it down.${left}`;
     case 'boil':
-      return `It boils: ${c}, and it stays there. The hold counts from now.`;
+      return `It boils: ${c}, and it stays there. Press done: the hold begins.`;
     case 'off':
       return `Off the boil: ${c}. Turn it up; below ${join(celsius(boilC - TRUE_BOIL_C))} it does not count as boiling.`;
   }
 }
-/** Foam begins to climb here, well below the boil (common practice), °C. */
-const FOAM_FROM_C = 78;
 /** From here on it is worth saying, s. */
 const SOON_S = 240;
 /**
@@ -43,7 +42,7 @@ export function holdText(w: BoilWatch, boilC: number): string | null {
   if (w.is === 'unknown') return null;
   if (w.is === 'boil') return `It boils, at ${join(celsius(w.c))}.`;
   if (w.is === 'off') return boilText(w, boilC);
-  return `Not boiling yet: ${join(celsius(w.c))}. What you saw was foam; the hold counts from the true boil, near ${join(celsius(boilC))}.`;
+  return `Not boiling yet: ${join(celsius(w.c))}. What you saw was foam; what counts as boiled begins near ${join(celsius(boilC))}.`;
 }
 /** Where something is in the window it is kept in, and where it is going. */
 export function windowText(w: InWindow, say: { readonly tooWarm: string; readonly tooCold: string }): string {

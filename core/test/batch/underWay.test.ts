@@ -86,6 +86,18 @@ describe('what is held at the boil', () => {
     } as const;
     expect(holding(progressOf(batch, [...log, pause]), AT + 900_000)).toEqual(holding(p, AT + 300_000));
   });
+  test('by a probe: at the boil it is as by the clock; in the foam little is gained, and as much is still to come', () => {
+    const p = progressOf(batch, upTo('boil', 'hold', AT));
+    const t = taskOf(p, 'boil', 'hold');
+    const trace = (c: number) => ({ everyS: 1, values: Array.from({ length: 601 }, () => c) });
+    const at = (c: number | null) => holdingNow(p, batch, t, AT + 600_000, c === null ? null : trace(c));
+    const [clock, boil, foam] = [at(null), at(100), at(84)];
+    expect(boil?.left).toBeCloseTo(clock?.left ?? NaN, 3);
+    expect(boil?.moreS).toBeCloseTo((clock?.neededS ?? NaN) - 600, -1);
+    expect(foam?.left).toBeGreaterThan((clock?.left ?? NaN) * 1.5);
+    // Ten minutes at 84 °C are no minute at the boil (models, done at the boil).
+    expect(foam?.moreS).toBeGreaterThan((boil?.moreS ?? NaN) + 300);
+  });
   test('nothing while it still heats up, nor before', () => {
     expect(holding(progressOf(batch, upTo('boil', 'heatUp', AT)), AT)).toBeNull();
     expect(holding(progressOf(batch, upTo('soak', 'soak', AT)), AT)).toBeNull();

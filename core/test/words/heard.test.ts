@@ -20,7 +20,7 @@ describe('what the probe says, as a cook says it', () => {
   });
   test('while it is held, who took the foam for the boil is told', () => {
     expect(plain(holdText(at('foam', 85), 97.9))).toBe(
-      'Not boiling yet: 85 °C. What you saw was foam; the hold counts from the true boil, near 97.9 °C.',
+      'Not boiling yet: 85 °C. What you saw was foam; what counts as boiled begins near 97.9 °C.',
     );
     expect(plain(holdText(at('boil', 97.8), 97.9))).toBe('It boils, at 97.8 °C.');
     expect(holdText(NO_BOIL, 98)).toBeNull();

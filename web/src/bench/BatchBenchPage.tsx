@@ -65,6 +65,7 @@ function AtStep({ r, t, onDone }: AtStepProps) {
           r={r}
           t={t}
           probeC={heard ? probeNowC(heard) : null}
+          probe={heard?.watch?.soFar ?? null}
           said={said}
           onDone={onDone}
         />

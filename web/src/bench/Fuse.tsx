@@ -1,4 +1,5 @@
 import { holdingNow } from '@ironpan/core/batch';
+import type { Trace } from '@ironpan/core/steps';
 import { HOUR_S } from '@ironpan/core/units';
 import { clock, duration, join, percent } from '@ironpan/core/words';
 import type { Running, Timer } from '../live/running';
@@ -8,12 +9,14 @@ interface FuseProps {
   readonly timer: Timer;
   readonly now: number;
   readonly r: Running;
+  /** What a probe in it told since it was begun: a hold is counted by that. */
+  readonly probe: Trace | null;
 }
 /** A fuse that burns down, and the time that is left, large. */
-export function Fuse({ timer, now, r }: FuseProps) {
+export function Fuse({ timer, now, r, probe }: FuseProps) {
   const left = timer.leftS;
   const share = timer.plannedS > 0 ? Math.min(1, timer.ranS / timer.plannedS) : 1;
-  const holding = holdingNow(r.progress, r.batch, timer.task, now);
+  const holding = holdingNow(r.progress, r.batch, timer.task, now, probe);
   return (
     <div role="timer" aria-label={left > 0 ? `${join(duration(left))} left` : 'time is up'}>
       <p
@@ -43,9 +46,7 @@ export function Fuse({ timer, now, r }: FuseProps) {
         <p className="text-[1.19rem]">
           inhibitor left now <span className="num">{join(percent(holding.left))}</span>, goal{' '}
           {join(percent(holding.goal))}:{' '}
-          {holding.neededS > timer.ranS
-            ? `done after ${join(duration(holding.neededS - timer.ranS))} more at this boil`
-            : 'boiled enough'}
+          {holding.moreS > 0 ? `done after ${join(duration(holding.moreS))} more at the true boil` : 'boiled enough'}
         </p>
       )}
     </div>

@@ -1,4 +1,5 @@
 import type { TaskState } from '@ironpan/core/batch';
+import type { Trace } from '@ironpan/core/steps';
 import { hotWaterOf, instruction, muchOf } from '@ironpan/core/words';
 import { useEffect } from 'react';
 import { useNow } from '../clock';
@@ -22,13 +23,15 @@ interface NowAtHandProps {
   readonly r: Running;
   readonly t: TaskState;
   readonly probeC: number | null;
+  /** All that it told of this task so far; null: nothing. */
+  readonly probe: Trace | null;
   /** What instruments tell of it, and what to do; null: nothing. */
   readonly said: SaidOf | null;
   /** The task that was shown is done: whatever stands before the cook is shown again. */
   readonly onDone: () => void;
 }
 /** One step, huge: what to do, how much, what ends it, and the buttons for wet hands. */
-export function NowAtHand({ r, t, probeC, said, onDone }: NowAtHandProps) {
+export function NowAtHand({ r, t, probeC, probe, said, onDone }: NowAtHandProps) {
   const now = useNow();
   const at = useStep(r, t, onDone);
   const stage = r.progress.outcome.stages[t.index];
@@ -82,7 +85,7 @@ export function NowAtHand({ r, t, probeC, said, onDone }: NowAtHandProps) {
       >
         <AtHand r={r} t={t} stage={stage} now={now} probeC={probeC} />
         <div>
-          {timer && <Fuse timer={timer} now={now} r={r} />}
+          {timer && <Fuse timer={timer} now={now} r={r} probe={probe} />}
           {say.cue !== null && (
             <p className="mt-3 border-l-4 pl-3 text-[1.3rem]" style={{ borderColor: 'var(--leaf-text)' }} data-cue>
               <span className="quiet block text-base">{timer ? 'Until, whatever the clock says' : 'Until'}</span>

@@ -1,5 +1,5 @@
 import type { TaskState } from '@ironpan/core/batch';
-import { lastSeq } from '@ironpan/core/batch';
+import { lastSeq, probeIn } from '@ironpan/core/batch';
 import type { Instrument } from '@ironpan/core/instruments';
 import { boilsAtC } from '@ironpan/core/steps';
 import { fromNow, now } from '../clock';
@@ -85,19 +85,12 @@ export function followBench(
 }
 /** What stands before the cook is watched anew whenever it is another task, or is begun. */
 export function watchTask(r: Running, t: TaskState): void {
-  const probe = probeIn(r);
+  const probe = probeIn(r.progress.tasks, now());
   const hasProbe = probe !== null && keyOfTask(probe) === keyOfTask(t);
   const key = (of: string, x: TaskState, has: boolean): string => `${of} ${keyOfTask(x)} ${x.begunAt ?? ''} ${has}`;
   if (watch && key(watch.batch, watch.t, watch.hasProbe) === key(r.batch.id, t, hasProbe)) return;
   watch = new TaskWatch(r.batch.id, t, boilsAtC(r.batch.kit), t.begunAt ?? now(), hasProbe);
   tell();
-}
-/** Where the one probe is: in what was begun last of all that runs and has a temperature. */
-function probeIn(r: Running): TaskState | null {
-  let last: TaskState | null = null;
-  for (const t of r.progress.atHand)
-    if (t.status === 'running' && t.task.courseC && (t.begunAt ?? 0) >= (last?.begunAt ?? -Infinity)) last = t;
-  return last;
 }
 /** Nobody looks any more. */
 export function leaveBench(): void {

@@ -1,13 +1,13 @@
 import { boilNext, NO_BOIL, NO_WEIGHT, STANDS_S, weighNext } from '@ironpan/core/detect';
 import type { BoilWatch, Sample, WeighWatch } from '@ironpan/core/detect';
 import type { TaskState } from '@ironpan/core/batch';
+import { SI_STEP_G } from '@ironpan/core/instruments';
 import { now } from '../clock';
+import type { Trace } from '@ironpan/core/steps';
 import type { TraceRecord } from '@ironpan/core/records';
 import { courseSoFar, dropCourse, keepChunk } from '../store/traces';
 import type { Told } from './heard';
 
-/** A scale's own step: it knows no better, g. */
-const SCALE_STEP_G = 5;
 /** What is drawn of a trace: so far back, s, and no more points than these. */
 const DRAWN_S = 1800;
 const MOST_DRAWN = 900;
@@ -51,13 +51,17 @@ export class TaskWatch {
     for (const x of told) {
       const s = (x.at - this.since) / 1000;
       if (s < 0) continue;
-      if (x.from === 'scale') this.weigh = weighNext(this.weigh, { s, v: x.value }, stands, SCALE_STEP_G);
+      if (x.from === 'scale') this.weigh = weighNext(this.weigh, { s, v: x.value }, stands, SI_STEP_G);
       if (x.from === 'probe' && this.hasProbe && this.t.status === 'running') {
         this.boil = boilNext(this.boil, { s, v: x.value }, this.boilC);
         this.#draw({ s, v: x.value });
         this.#keep(s, x.value);
       }
     }
+  }
+  /** What the probe told of this task so far, a value a second; null: too little. */
+  get soFar(): Trace | null {
+    return this.#values.length >= AT_ONCE ? { everyS: EVERY_S, values: this.#values } : null;
   }
   /** Writes what is not written yet. Only the window that holds the line calls it. */
   async flush(all: boolean): Promise<void> {
