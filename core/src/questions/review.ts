@@ -27,7 +27,8 @@ const STOOD_S = 30 * 60;
 export function reviewOf(p: Progress, batch: FrozenBatch): readonly ReviewLine[] {
   const { main } = p.summary;
   if (!main) return [];
-  const planned = progressOf(batch, []).summary.main;
+  const asPlanned = progressOf(batch, []);
+  const planned = asPlanned.summary.main;
   const { promised } = batch;
   const ml = p.summary.jarredMl;
   const keepS = main.keep?.s ?? 0;
@@ -46,9 +47,8 @@ export function reviewOf(p: Progress, batch: FrozenBatch): readonly ReviewLine[]
     if (slip !== 'clean' || planned.body.slip !== 'clean')
       out.push({ of: 'slip', good: slip === planned.body.slip, word: slip, planned: planned.body.slip });
   }
-  const before = progressOf(batch, []).tasks;
   for (const t of p.tasks) {
-    const was = before.find((b) => b.step.id === t.step.id && b.task.id === t.task.id);
+    const was = asPlanned.tasks.find((b) => b.step.id === t.step.id && b.task.id === t.task.id);
     const ran = timedS(p, t);
     if (!was || ran === null) continue;
     const plannedS = timerS(was.task);

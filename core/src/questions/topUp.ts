@@ -1,6 +1,6 @@
 import { fold, summarise } from '../batch';
 import type { FrozenBatch, Progress } from '../batch';
-import { freshWaterOf, kindOf, numberOf, withParams } from '../steps';
+import { contextOf, freshWaterOf, kindOf, numberOf, withParams } from '../steps';
 import type { Step } from '../steps';
 
 /** How a batch that came out short can still bring what was promised. */
@@ -27,10 +27,16 @@ const BEST: readonly Step['kind'][] = ['wash', 'pour', 'add', 'grind'];
 export function topUp(p: Progress, batch: FrozenBatch): TopUp | null {
   const short = batch.promised.volumeMl - p.summary.jarredMl;
   if (p.state !== 'open' || short < SHORT * batch.promised.volumeMl) return null;
+  const ctx = contextOf(batch, p.recipe.materials);
+  /** The parameter that a reading of a step tells anew. */
+  const told = (step: Step, what: string): string | null => {
+    const effect = kindOf(step.kind).readings[what]?.effect(step.params, ctx);
+    return effect?.is === 'param' ? effect.param : null;
+  };
   const ahead = p.recipe.steps.flatMap((step) => {
     const mine = p.tasks.filter((t) => t.step.id === step.id);
     const water = freshWaterOf(step).find(([, spec]) => spec.water)?.[0];
-    const given = p.readings.some((r) => r.step === step.id && poursInto(step, r.what));
+    const given = p.readings.some((r) => r.step === step.id && told(step, r.what) === water);
     const untouched = mine.length > 0 && mine.every((t) => t.status === 'waiting');
     return water !== undefined && untouched && !given ? [{ step, water }] : [];
   });
@@ -41,10 +47,6 @@ export function topUp(p: Progress, batch: FrozenBatch): TopUp | null {
   }
   return null;
 }
-const poursInto = (step: Step, what: string): boolean => {
-  const spec = kindOf(step.kind).readings[what];
-  return spec?.unit === 'g' && spec.byClock !== true && /water|poured|added/.test(spec.label);
-};
 function byWater(p: Progress, batch: FrozenBatch, step: Step, water: string, short: number): TopUp | null {
   const given = { kit: batch.kit, beliefs: batch.beliefs, readings: p.readings };
   const at = (addG: number) => {

@@ -37,7 +37,7 @@ export function Changed({ r, t }: { readonly r: Running; readonly t: TaskState }
   }, [r]);
   const now = useNow();
   // While something goes on whose length counts, what it would be if it stopped now.
-  const stopped = ifStoppedNow(r.progress, r.batch, t, now);
+  const stopped = useMemo(() => ifStoppedNow(r.progress, r.batch, t, now), [r, t, now]);
   const m = stopped?.main ?? r.progress.summary.main;
   const ml = stopped?.jarredMl ?? r.progress.summary.jarredMl;
   const planned = useMemo(() => progressOf(r.batch, []).summary.main?.body ?? null, [r.batch]);

@@ -2,7 +2,7 @@ import { lastSeq, readableAt, recordedOf } from '@ironpan/core/batch';
 import type { Readable, TaskState } from '@ironpan/core/batch';
 import { grams, join, weighText } from '@ironpan/core/words';
 import type { Reading } from '@ironpan/core/steps';
-import { useEffect, useRef, useState } from 'react';
+import { useEffect, useMemo, useRef, useState } from 'react';
 import { now } from '../clock';
 import { append, readingOf } from '../store/batches';
 import type { BenchHeard } from '../instruments';
@@ -26,7 +26,7 @@ function weighables(r: Running, t: TaskState): readonly Readable[] {
  * Only the window that holds the line writes.
  */
 export function useScale(r: Running, t: TaskState, heard: BenchHeard): string | null {
-  const all = weighables(r, t);
+  const all = useMemo(() => weighables(r, t), [r, t]);
   const done = all.flatMap((x) => recordedOf(r.progress.readings, t.step.id, x) ?? []);
   const of = all.find((x) => !recordedOf(r.progress.readings, t.step.id, x));
   const weigh = heard.watch?.weigh;
