@@ -12,13 +12,6 @@ import { secondsOf } from './killed';
 /** What they mean for the step, said where the cook looks. */
 const said = (page: Page) => page.locator('[data-said]');
 const told = (page: Page) => page.getByRole('region', { name: 'Instruments' });
-async function practises(page: Page, speed: string): Promise<void> {
-  await page.getByRole('button', { name: 'Practise it' }).click();
-  const dialog = page.getByRole('dialog');
-  await dialog.getByRole('button', { name: speed }).click();
-  await dialog.getByRole('button', { name: 'Begin', exact: true }).click();
-  await expect(page.getByRole('region', { name: 'Now', exact: true })).toBeVisible();
-}
 
 test('scale and probe write down what they tell, the foam is told from the boil, and the log says who told it', async ({
   page,
@@ -26,7 +19,7 @@ test('scale and probe write down what they tell, the foam is told from the boil,
   test.setTimeout(120_000);
   const cook = await Cook.enter(page, 'own');
   await cook.plans('No soak');
-  await practises(page, '60 times as fast');
+  await cook.practises('60 times as fast');
   await expect(told(page)).toContainText(/probe\s*\d/);
   await cook.press(/^Done/);
   await expect(cook.heading()).toHaveText('Boil the beans whole');
@@ -51,7 +44,7 @@ test('scale and probe write down what they tell, the foam is told from the boil,
 test('who takes the foam for the boil is told while the hold is counted', async ({ page }) => {
   const cook = await Cook.enter(page, 'own');
   await cook.plans('No soak');
-  await practises(page, '10 times as fast');
+  await cook.practises('10 times as fast');
   await cook.press(/^Done/);
   await cook.press(/^Start/);
   await expect(said(page)).toContainText(/The boil in about/);
@@ -69,7 +62,7 @@ test('one that is put away in Kit is not heard; a cook’s own kitchen has none 
   await expect(page.getByRole('region', { name: 'Your data' })).toBeVisible();
   await expect(told(page)).toHaveCount(0);
   await cook.plans('No soak');
-  await practises(page, 'as in life');
+  await cook.practises('as in life');
   await expect(told(page)).toContainText(/scale\s*\d/);
   await cook.go('/kit');
   await told(page)
@@ -125,7 +118,7 @@ test('the server is killed and started again: all goes on by hand meanwhile, and
     const page = await context.newPage();
     const cook = await Cook.enter(page, 'own');
     await cook.plans('No soak');
-    await practises(page, '10 times as fast');
+    await cook.practises('10 times as fast');
     await cook.press(/^Done/);
     await cook.press(/^Start/);
     const probeC = async (): Promise<number> =>
@@ -149,7 +142,7 @@ test('the server is killed and started again: all goes on by hand meanwhile, and
 test('two windows on one batch: both show what is told, and it is written once', async ({ page, context }) => {
   const cook = await Cook.enter(page, 'own');
   await cook.plans('No soak');
-  await practises(page, '10 times as fast');
+  await cook.practises('10 times as fast');
   const other = await context.newPage();
   await other.goto(page.url());
   await expect(told(other)).toContainText(/scale\s*\d/);
@@ -163,12 +156,7 @@ test('two windows on one batch: both show what is told, and it is written once',
 test('the probe dies on the way: it is said to be silent, and the cook’s own signs go on', async ({ page }) => {
   const cook = await Cook.enter(page, 'own');
   await cook.plans('No soak');
-  await page.getByRole('button', { name: 'Practise it' }).click();
-  await page
-    .getByRole('dialog')
-    .getByRole('checkbox', { name: /battery dies/ })
-    .click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Begin', exact: true }).click();
+  await cook.practises('60 times as fast', /battery dies/);
   await cook.press(/^Done/);
   await cook.press(/^Start/);
   await expect(told(page)).toContainText(/probe\s*silent, last/);

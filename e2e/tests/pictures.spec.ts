@@ -45,8 +45,7 @@ for (const [name, path, [width, height], colorScheme] of VIEWS)
 
 /** Practice, on the way to the boil, when the foam climbs. */
 async function toTheFoam(page: Page): Promise<void> {
-  await page.getByRole('button', { name: 'Practise it' }).click();
-  await page.getByRole('dialog').getByRole('button', { name: 'Begin', exact: true }).click();
+  await new Cook(page).practises('60 times as fast');
   const now = page.getByRole('region', { name: 'Now', exact: true });
   await now.getByRole('button', { name: /^Done/ }).click();
   const told = page.getByRole('region', { name: 'Instruments' });

@@ -5,21 +5,13 @@ import { Cook } from './cook';
 import { Killable, secondsOf } from './killed';
 
 const bar = (page: Page) => page.getByRole('region', { name: 'Practice', exact: true });
-async function practises(page: Page, speed: string): Promise<void> {
-  await page.getByRole('button', { name: 'Practise it' }).click();
-  const dialog = page.getByRole('dialog');
-  await dialog.getByRole('button', { name: speed }).click();
-  await dialog.getByRole('button', { name: 'Begin', exact: true }).click();
-  await expect(page.getByRole('region', { name: 'Now', exact: true })).toBeVisible();
-  await expect(bar(page)).toBeVisible();
-}
 
 test('a plan is practised sixty times as fast, what needs nobody is skipped, and the kitchen knows nothing of it', async ({
   page,
 }) => {
   const cook = await Cook.enter(page, 'own');
   await cook.plans('Raw, soaked');
-  await practises(page, '60 times as fast');
+  await cook.practises('60 times as fast');
   await cook.doesStep();
   await cook.doesStep();
   await expect(cook.heading()).toHaveText('Soak');
@@ -56,7 +48,7 @@ test('killed at random in the middle of practice, it goes on at the right second
   try {
     let cook = await browser.open();
     await cook.plans('No soak');
-    await practises(cook.page, '10 times as fast');
+    await cook.practises('10 times as fast');
     await cook.press(/^Done/);
     await expect(cook.heading()).toHaveText('Boil the beans whole');
     await cook.press(/^Start/);

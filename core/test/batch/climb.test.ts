@@ -1,16 +1,9 @@
 import { describe, expect, test } from '@jest/globals';
 import { climbAt, climbOf, climbReaches, fold, progressOf, summarise } from '../../src/batch';
 import type { FrozenBatch, TaskState } from '../../src/batch';
-import { METHODS, recipeOf } from '../../src/methods';
 import { withParams } from '../../src/steps';
-import { sampleBatch } from '../records/sample';
-import { kitAt } from './kitchen';
+import { batchOf } from './promised';
 
-function bench(school: string): FrozenBatch {
-  const m = METHODS.find((x) => x.id === school);
-  if (!m) throw new Error(school);
-  return { ...sampleBatch(), recipe: recipeOf(m), kit: kitAt(0), beliefs: {} };
-}
 const load = (b: FrozenBatch): TaskState => {
   const t = progressOf(b, []).tasks.find((x) => x.task.id === 'load1');
   if (!t) throw new Error('no load');
@@ -32,7 +25,7 @@ describe('what climbs while the jug turns', () => {
   test.each(['oat-middle', 'oat-hot-thin', 'soy-washed', 'coconut-one-blend'])(
     '%s: each point is the plan that stops there',
     (school) => {
-      const b = bench(school);
+      const b = batchOf(school);
       for (const p of climbed(b).filter((_, i) => i % 5 === 0)) {
         expect(p.slime).toBeCloseTo(planned(b, p.s).slime ?? NaN, 6);
         expect(p.opened).toBeCloseTo(planned(b, p.s).opened ?? NaN, 6);
@@ -40,14 +33,14 @@ describe('what climbs while the jug turns', () => {
     },
   );
   test('it never falls, from nothing to twice the plan', () => {
-    for (const b of [bench('oat-middle'), bench('soy-no-soak')]) {
+    for (const b of [batchOf('oat-middle'), batchOf('soy-no-soak')]) {
       const c = climbed(b);
       expect([c[0]?.s, c[0]?.opened]).toEqual([0, 0]);
       c.slice(1).forEach((p, i) => expect(p.slime).toBeGreaterThanOrEqual((c[i]?.slime ?? 0) - 1e-9));
     }
   });
   test('between points it is read off, beyond the ends it stays; when it reaches a word is said, or that it never does', () => {
-    const c = climbed(bench('oat-middle'));
+    const c = climbed(batchOf('oat-middle'));
     const [a, b] = [c[2], c[3]];
     if (!a || !b) throw new Error('short');
     expect(climbAt(c, 'slime', (a.s + b.s) / 2)).toBeCloseTo((a.slime + b.slime) / 2, 9);
@@ -57,7 +50,7 @@ describe('what climbs while the jug turns', () => {
     expect(climbReaches(c, 'slime', 50)).toBeNull();
   });
   test('where nothing is ground there is no climb', () => {
-    const b = bench('oat-middle');
+    const b = batchOf('oat-middle');
     const p = progressOf(b, []);
     const strain = p.tasks.find((t) => t.step.kind === 'strain');
     expect(strain && climbOf(p, b, strain)).toBeNull();

@@ -1,22 +1,13 @@
 import { describe, expect, test } from '@jest/globals';
-import { progressOf, promisedOf } from '../../src/batch';
-import type { BatchEvent, FrozenBatch, Happening } from '../../src/batch';
-import { unlearned } from '../../src/kitchen';
-import { METHODS, recipeOf } from '../../src/methods';
-import { look, reviewOf } from '../../src/questions';
+import { progressOf } from '../../src/batch';
+import type { BatchEvent, Happening } from '../../src/batch';
+import { reviewOf } from '../../src/questions';
 import { reviewText } from '../../src/words';
-import { sampleBatch } from '../records/sample';
-import { kitAt } from '../batch/kitchen';
+import { batchOf } from '../batch/promised';
 
 /** A school made from beginning to end, each task as long as planned but for those that are told. */
 function made(school: string, strays: Readonly<Record<string, number>> = {}, pauseBefore: string | null = null) {
-  const m = METHODS.find((x) => x.id === school);
-  if (!m) throw new Error(school);
-  const recipe = recipeOf(m);
-  const kit = kitAt(0);
-  const seen = look(recipe, unlearned(kit));
-  if (!seen) throw new Error('no look');
-  const batch: FrozenBatch = { ...sampleBatch(), recipe, kit, beliefs: {}, promised: promisedOf(seen.summary) };
+  const batch = batchOf(school);
   const log: BatchEvent[] = [];
   let at = batch.startedAt;
   const say = (h: Happening): void => {

@@ -1,23 +1,13 @@
 import { describe, expect, test } from '@jest/globals';
 import { progressOf } from '../../src/batch';
-import type { BatchEvent, FrozenBatch, Happening } from '../../src/batch';
-import { unlearned } from '../../src/kitchen';
-import { METHODS, recipeOf } from '../../src/methods';
-import { look, topUp } from '../../src/questions';
+import type { BatchEvent, Happening } from '../../src/batch';
+import { topUp } from '../../src/questions';
 import { withParams } from '../../src/steps';
 import { topUpText } from '../../src/words';
-import { promisedOf } from '../../src/batch';
-import { sampleBatch } from '../records/sample';
-import { kitAt } from '../batch/kitchen';
+import { batchOf } from '../batch/promised';
 
 function bench(school: string) {
-  const m = METHODS.find((x) => x.id === school);
-  if (!m) throw new Error(school);
-  const recipe = recipeOf(m);
-  const kit = kitAt(0);
-  const seen = look(recipe, unlearned(kit));
-  if (!seen) throw new Error('no look');
-  const batch: FrozenBatch = { ...sampleBatch(), recipe, kit, beliefs: {}, promised: promisedOf(seen.summary) };
+  const batch = batchOf(school);
   const log: BatchEvent[] = [];
   const say = (h: Happening): void => {
     const n = log.length + 1;
