@@ -47,7 +47,7 @@ const LEVEL_S = 8;
 const FLAT_SHARE = 0.35;
 const FLAT_K_PER_S = 0.012;
 /** Foam climbs from here on, well below the boil (common practice), °C. */
-const FOAM_FROM_C = 78;
+export const FOAM_FROM_C = 78;
 /** A state must hold so long before it is told, s: becoming the boil, and falling off it. */
 const HOLDS_S = { boil: 6, off: 15 } as const;
 /** Falling off the boil is told a little lower than coming to it, K: at the edge it would flicker. */

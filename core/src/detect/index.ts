@@ -3,7 +3,7 @@ export { layersOfPicture, layersWithin } from './layers';
 export type { SeenLayers } from './layers';
 export { namedLayers } from './naming';
 export type { Sample } from './samples';
-export { boilNext, NO_BOIL } from './boil';
+export { boilNext, FOAM_FROM_C, NO_BOIL } from './boil';
 export type { BoilIs, BoilWatch } from './boil';
 export { NO_WEIGHT, STANDS_S, weighNext } from './weighing';
 export type { WeighingIs, WeighWatch } from './weighing';

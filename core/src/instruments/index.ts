@@ -1,5 +1,7 @@
 export type { Decoded, FrameFault, Stamp } from './frame';
-export { decodeWeight, encodeWeight } from './weight';
+export { decodeWeight, encodeWeight, SI_STEP_G } from './weight';
+export { PRACTICE_FAULTS, PRACTICE_SPEEDS, tickMs } from './practice';
+export type { PracticeFault, PracticeSpeed } from './practice';
 export type { Weight } from './weight';
 export { decodeTemperature, encodeTemperature } from './temperature';
 export type { ProbeTemperature } from './temperature';

@@ -8,7 +8,7 @@ import type { Decoded, Stamp } from './frame';
  */
 const FLAGS = { imperial: 1, stamp: 2, user: 4, height: 8 } as const;
 /** The weight in steps of 5 g (0.005 kg), or of a hundredth of a pound. */
-const SI_STEP_G = 5;
+export const SI_STEP_G = 5;
 const POUND_G = 453.59237;
 const IMPERIAL_STEP_G = POUND_G / 100;
 /** “Measurement unsuccessful.” */

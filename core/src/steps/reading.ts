@@ -1,5 +1,5 @@
 /** Who told it: the cook, the bench's own clock, an instrument, the ear; what was invented for the demo. */
-export const SOURCES = ['cook', 'clock', 'probe', 'scale', 'plug', 'ear', 'demo'] as const;
+export const SOURCES = ['cook', 'clock', 'probe', 'scale', 'ear', 'demo'] as const;
 export type Source = (typeof SOURCES)[number];
 /** A figure that was weighed, timed or measured at a step. */
 export interface Reading {

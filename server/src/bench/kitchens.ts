@@ -1,6 +1,7 @@
 import type { BatchEvent, FrozenBatch } from '@ironpan/core/batch';
+import { tickMs } from '@ironpan/core/instruments';
+import type { PracticeFault } from '@ironpan/core/instruments';
 import { framesAt } from './stand-ins';
-import type { Fault } from './stand-ins';
 import { trueKitchen } from './truth';
 import type { Truth } from './truth';
 
@@ -12,7 +13,7 @@ export interface Followed {
   readonly at: number;
   readonly speed: number;
   readonly seed: number;
-  readonly faults: readonly Fault[];
+  readonly faults: readonly PracticeFault[];
 }
 interface Kitchen {
   readonly of: Followed;
@@ -30,9 +31,6 @@ export interface Tick {
 const MOST_KITCHENS = 20;
 /** A reader who was away for longer than this many ticks is told the latest of them. */
 const MOST_TICKS = 240;
-/** Between two ticks, ms of the kitchen: four in a second of life; faster, more of them come together. */
-export const tickMs = (speed: number): number => (speed <= 1 ? 250 : speed <= 10 ? 500 : 1000);
-
 /** The kitchens that are followed, by batch. Nothing of them is kept: a browser that is not known here says all of it again. */
 export class Kitchens {
   readonly #all = new Map<string, Kitchen>();

@@ -1,12 +1,11 @@
 import express from 'express';
 import type { Request, Response, Router } from 'express';
-import { INSTRUMENTS } from '@ironpan/core/instruments';
+import { INSTRUMENTS, PRACTICE_FAULTS, PRACTICE_SPEEDS } from '@ironpan/core/instruments';
 import { validRow } from '@ironpan/core/records';
 import type { BatchRecord, EventRecord } from '@ironpan/core/records';
 import { Kitchens } from './kitchens';
 import type { Followed } from './kitchens';
-import { FAULTS, nameOf } from './stand-ins';
-import type { Fault } from './stand-ins';
+import { nameOf } from './stand-ins';
 
 /** Four times a second, whatever the pace. */
 const EVERY_MS = 250;
@@ -90,9 +89,10 @@ function followed(body: unknown, batch: string): Followed | { readonly fault: st
   }
   const { at, speed, seed } = b;
   if (typeof at !== 'number' || !Number.isFinite(at)) return { fault: 'Its instant is missing.' };
-  if (typeof speed !== 'number' || ![1, 10, 60].includes(speed)) return { fault: 'The pace is 1, 10 or 60.' };
+  if (typeof speed !== 'number' || !(PRACTICE_SPEEDS as readonly number[]).includes(speed))
+    return { fault: 'The pace is 1, 10 or 60.' };
   if (typeof seed !== 'number' || !Number.isInteger(seed)) return { fault: 'The seed is a whole number.' };
   const asked: readonly unknown[] = Array.isArray(b.faults) ? b.faults : [];
-  const faults = FAULTS.filter((f): f is Fault => asked.includes(f));
+  const faults = PRACTICE_FAULTS.filter((f) => asked.includes(f));
   return { batch: record, events, at, speed, seed, faults };
 }

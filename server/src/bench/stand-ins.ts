@@ -7,12 +7,8 @@ import {
   strayed,
   toHex,
 } from '@ironpan/core/instruments';
-import type { Instrument, Straying, Told } from '@ironpan/core/instruments';
+import type { Instrument, PracticeFault, Straying, Told } from '@ironpan/core/instruments';
 import type { Truth } from './truth';
-
-/** What may go wrong in practice, when it was asked for. */
-export const FAULTS = ['probeDies'] as const;
-export type Fault = (typeof FAULTS)[number];
 
 /** The instruments that ship with Ironpan, and how each of them strays (estimates; common practice). */
 const KINDS: Readonly<Record<Instrument, { readonly name: string; readonly strays: Straying }>> = {
@@ -42,7 +38,7 @@ export function framesAt(
   truth: Truth,
   seed: number,
   at: number,
-  faults: ReadonlySet<Fault>,
+  faults: ReadonlySet<PracticeFault>,
   firstWarmAt: number | null,
 ): Readonly<Partial<Record<Instrument, string>>> {
   const out: Partial<Record<Instrument, string>> = {};

@@ -1,4 +1,4 @@
-import { progressOf, ranForS, timerS } from '@ironpan/core/batch';
+import { probeIn, progressOf, ranForS, timerS } from '@ironpan/core/batch';
 import type { BatchEvent, FrozenBatch, Progress, TaskState } from '@ironpan/core/batch';
 import { thingOf } from '@ironpan/core/kitchen';
 import { seededRandom } from '@ironpan/core/numerics';
@@ -59,8 +59,7 @@ function jugW(p: Progress, batch: FrozenBatch, at: number): number {
 }
 /** The probe is in whatever was begun last and has a temperature; with nothing going on it lies in the room. */
 function probeC(p: Progress, batch: FrozenBatch, at: number): number {
-  const warm = runningAt(p, at).filter((t) => t.task.courseC !== undefined);
-  const t = warm.sort((a, b) => (b.begunAt ?? 0) - (a.begunAt ?? 0))[0];
+  const t = probeIn(p.tasks, at);
   if (!t?.task.courseC) return batch.kit.roomC;
   const c = t.task.courseC(ranForS(t, at));
   // Whoever took the foam for the boil: the pot goes on warming while the hold is counted.

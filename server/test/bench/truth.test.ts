@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
-import { decodePower, decodeTemperature, decodeWeight, fromHex } from '@ironpan/core/instruments';
-import { Kitchens, tickMs } from '../../src/bench/kitchens';
+import { decodePower, decodeTemperature, decodeWeight, fromHex, tickMs } from '@ironpan/core/instruments';
+import { Kitchens } from '../../src/bench/kitchens';
 import { framesAt } from '../../src/bench/stand-ins';
 import { trueKitchen } from '../../src/bench/truth';
 import { bench, T } from './sample';

@@ -1,10 +1,11 @@
+import { PRACTICE_SPEEDS } from '@ironpan/core/instruments';
 import { duration, join } from '@ironpan/core/words';
 import { useEffect } from 'react';
 import { fromNow, now as nowMs, setPace, useNow } from '../clock';
 import { nameOfTask, timersOf, useOpen } from '../live/running';
 import type { Running, Timer } from '../live/running';
 import { useLive } from '../live/live';
-import { keepPace, keepSpeed, leavePractice, readPace, readSpeed, SPEEDS } from '../store/practice';
+import { keepPace, keepSpeed, leavePractice, readPace, readSpeed } from '../store/practice';
 import { hourMinute } from '../ui/times';
 
 /** While both hands are at something by the second, practice goes no faster: nobody stops a jug to the minute. */
@@ -44,7 +45,7 @@ export function PracticeBar() {
       </p>
       <span className="num text-lg">{hourMinute(now)}</span>
       <div role="group" aria-label="How fast" className="flex gap-1.5">
-        {SPEEDS.map((s) => (
+        {PRACTICE_SPEEDS.map((s) => (
           <button
             key={s}
             type="button"

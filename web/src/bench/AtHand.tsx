@@ -1,5 +1,6 @@
 import { warmNowC } from '@ironpan/core/batch';
 import type { TaskState } from '@ironpan/core/batch';
+import { FOAM_FROM_C } from '@ironpan/core/detect';
 import { boilsAtC, TRUE_BOIL_C } from '@ironpan/core/steps';
 import type { FigureName, Stage } from '@ironpan/core/steps';
 import { celsius, join, percent } from '@ironpan/core/words';
@@ -17,9 +18,8 @@ interface AtHandProps {
   /** What a probe in it tells, °C: that goes before what is reckoned. */
   readonly probeC: number | null;
 }
-/** Foam begins to climb well below the boil, and stands highest shortly before it (common practice), °C. */
-const FOAM_FROM_C = 65;
-const FOAM_FULL_C = 90;
+/** It stands highest shortly before the boil, so many K above where it begins to climb (common practice). */
+const FOAM_FULL_K = 10;
 /** What is left of it while it boils, as a share. */
 const FOAM_AT_BOIL = 0.25;
 
@@ -58,7 +58,7 @@ export function AtHand({ r, t, stage, now, probeC }: AtHandProps) {
       const boilC = boilsAtC(r.batch.kit);
       const boils = goes && c !== null && c >= boilC - TRUE_BOIL_C;
       const foams = r.progress.recipe.materials.some((m) => m.foamShare > 0);
-      const climbs = c === null ? 0 : Math.max(0, Math.min(1, (c - FOAM_FROM_C) / (FOAM_FULL_C - FOAM_FROM_C)));
+      const climbs = c === null ? 0 : Math.max(0, Math.min(1, (c - FOAM_FROM_C) / FOAM_FULL_K));
       return (
         <Vessel
           kind="pot"

@@ -1,9 +1,8 @@
-import { ranForS, timerS } from '@ironpan/core/batch';
+import { clockReading, ranForS, timerS } from '@ironpan/core/batch';
 import type { TaskState } from '@ironpan/core/batch';
 import { kindOf } from '@ironpan/core/steps';
 import { duration, join, SKIPPED_WHY, whyText } from '@ironpan/core/words';
 import { Check } from 'lucide-react';
-import { clockReading } from './actions';
 import { Link } from 'react-router';
 import { benchOf, nameOfTask } from '../live/running';
 import type { Running } from '../live/running';

@@ -1,17 +1,9 @@
-import { timerS } from '@ironpan/core/batch';
+import { clockReading, timerS } from '@ironpan/core/batch';
 import type { TaskState } from '@ironpan/core/batch';
-import { kindOf } from '@ironpan/core/steps';
 import { readingOf } from '../store/batches';
 import type { Happening } from '../store/batches';
 import type { Running } from '../live/running';
 
-/** The reading that the bench's own clock gives when this task ends. */
-export function clockReading(t: TaskState): string | null {
-  const found = Object.entries(kindOf(t.step.kind).readings).find(
-    ([, r]) => r.byClock === true && r.task === t.task.id,
-  );
-  return found?.[0] ?? null;
-}
 /**
  * So far from the plan that the cook is asked which counts: pressed late, or really so. Who stops a jug early stands at
  * it: that is never asked.

@@ -51,7 +51,6 @@ const TOLD_BY = {
   clock: ', by the clock',
   probe: ', by the probe',
   scale: ', by the scale',
-  plug: ', by the plug',
   ear: ', by the ear',
 } as const;
 const UNIT = { g: 'g', C: '°C', s: 's', min: 'min', h: 'h', count: '' } as const;

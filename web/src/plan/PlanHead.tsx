@@ -123,9 +123,6 @@ export function PlanHead({ plan, look, here, undo, onRename, onEdit, onStep }: P
               What moves it
             </Link>
             <Small icon={Target} label="Backwards" off={!look} run={() => setBackwards(true)} />
-            {realm() !== 'practice' && (
-              <Small icon={FastForward} label="Practise it" off={!look?.summary.main} run={() => setPractise(true)} />
-            )}
           </Group>
           <Group label="Keep or delete">
             <Small icon={Copy} label="Keep as a new plan" once run={copy} />
@@ -136,15 +133,20 @@ export function PlanHead({ plan, look, here, undo, onRename, onEdit, onStep }: P
       </div>
       <div className="flex flex-wrap items-end gap-3">
         <Wanted plan={plan} here={here} look={look} onEdit={onEdit} />
-        <button
-          type="button"
-          data-once
-          className="btn btn-primary btn-lg px-5"
-          disabled={!look?.summary.main}
-          onClick={() => (dangers.length > 0 ? setSure(true) : start())}
-        >
-          Start this batch
-        </button>
+        <div className="flex flex-col items-center gap-1">
+          <button
+            type="button"
+            data-once
+            className="btn btn-primary btn-lg px-5"
+            disabled={!look?.summary.main}
+            onClick={() => (dangers.length > 0 ? setSure(true) : start())}
+          >
+            Start this batch
+          </button>
+          {realm() !== 'practice' && (
+            <Small icon={FastForward} label="Practise it" off={!look?.summary.main} run={() => setPractise(true)} />
+          )}
+        </div>
       </div>
       {!sure && (
         <div className="w-full">

@@ -1,7 +1,8 @@
+import { PRACTICE_SPEEDS } from '@ironpan/core/instruments';
+import type { PracticeSpeed } from '@ironpan/core/instruments';
 import type { PlanRecord } from '@ironpan/core/records';
 import { useState } from 'react';
-import { practise, SPEEDS } from '../store/practice';
-import type { Speed } from '../store/practice';
+import { practise } from '../store/practice';
 import { ChoiceButtons } from '../ui/ChoiceButtons';
 import { Dialog } from '../ui/Dialog';
 import { NotSaved } from '../ui/NotSaved';
@@ -13,7 +14,7 @@ interface PractiseProps {
 }
 /** Before a plan is practised: how fast. */
 export function Practise({ plan, onClose }: PractiseProps) {
-  const [speed, setSpeed] = useState<Speed>(60);
+  const [speed, setSpeed] = useState<PracticeSpeed>(60);
   const [dies, setDies] = useState(false);
   const write = useWrite();
   return (
@@ -24,9 +25,9 @@ export function Practise({ plan, onClose }: PractiseProps) {
       </p>
       <ChoiceButtons
         label="How fast"
-        options={SPEEDS.map((s) => [String(s), s === 1 ? 'as in life' : `${s} times as fast`] as const)}
+        options={PRACTICE_SPEEDS.map((s) => [String(s), s === 1 ? 'as in life' : `${s} times as fast`] as const)}
         chosen={String(speed)}
-        onChoose={(s) => setSpeed(SPEEDS.find((x) => String(x) === s) ?? speed)}
+        onChoose={(s) => setSpeed(PRACTICE_SPEEDS.find((x) => String(x) === s) ?? speed)}
       />
       <label className="flex min-h-14 cursor-pointer items-center gap-3">
         <input type="checkbox" className="checkbox" checked={dies} onChange={(e) => setDies(e.target.checked)} />

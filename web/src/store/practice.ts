@@ -1,4 +1,5 @@
 import Dexie from 'dexie';
+import type { PracticeFault, PracticeSpeed } from '@ironpan/core/instruments';
 import type { PlanRecord } from '@ironpan/core/records';
 import { fromNow, now, setPace } from '../clock';
 import type { Pace } from '../clock';
@@ -7,10 +8,6 @@ import { readHere } from './here';
 import { knownRealm, openRealm, realm } from './realm';
 import type { Realm } from './realm';
 import type { SettingRow } from './rows';
-
-/** How fast practice goes, in seconds to the second. */
-export const SPEEDS = [1, 10, 60] as const;
-export type Speed = (typeof SPEEDS)[number];
 
 /** The rows of the settings that are practice's own: what is practised, its pace, and the speed that is wanted. */
 const PRACTISED = 'practised';
@@ -22,12 +19,9 @@ interface Practised {
   readonly from: Realm;
   readonly faults: readonly PracticeFault[];
 }
-/** What may go wrong in practice, when it is asked for. */
-export const PRACTICE_FAULTS = ['probeDies'] as const;
-export type PracticeFault = (typeof PRACTICE_FAULTS)[number];
 /** How a plan is to be practised. */
 export interface Practising {
-  readonly speed: Speed;
+  readonly speed: PracticeSpeed;
   readonly faults: readonly PracticeFault[];
   readonly from: Realm;
 }
@@ -41,8 +35,8 @@ export async function keepPace(p: Pace): Promise<void> {
   await db().settings.put({ key: PACE, value: p });
 }
 /** How fast the cook wants it; what it goes at may be less while hands are busy. */
-export const readSpeed = async (): Promise<Speed> => (await row<Speed>(SPEED)) ?? 1;
-export const keepSpeed = async (s: Speed): Promise<void> => {
+export const readSpeed = async (): Promise<PracticeSpeed> => (await row<PracticeSpeed>(SPEED)) ?? 1;
+export const keepSpeed = async (s: PracticeSpeed): Promise<void> => {
   await db().settings.put({ key: SPEED, value: s });
 };
 

@@ -1,7 +1,7 @@
 import { expect, test, describe } from '@jest/globals';
-import { progressOf } from '@ironpan/core/batch';
+import { clockReading, progressOf } from '@ironpan/core/batch';
 import type { BatchEvent, Progress, TaskState } from '@ironpan/core/batch';
-import { begin, clockReading, endOf, farOff } from '../../src/bench/actions';
+import { begin, endOf, farOff } from '../../src/bench/actions';
 import { append, startBatch } from '../../src/store/batches';
 import type { Happening } from '../../src/store/batches';
 import { readHere } from '../../src/store/here';
