@@ -34,7 +34,7 @@ export function Instruments() {
       <h2 className="mb-1 text-xl">Instruments</h2>
       <p className="quiet mb-2">
         Simulated ones, to practise with: they follow what runs on the bench, with the noise and the gaps of real ones.
-        Paired, they show there what they tell, and write it down.
+        Paired, they show there what they tell; scale and probe write it down.
       </p>
       {(found.data ?? []).map((i) => (
         <label key={i.id} className="flex min-h-14 cursor-pointer items-center gap-3">
