@@ -1,6 +1,6 @@
 import type { Beliefs, Kit, Stream } from '../kitchen';
 import type { Material } from '../materials';
-import type { Reading, Recipe, Trace } from '../steps';
+import type { Edit, Reading, Recipe, Trace } from '../steps';
 import type { Look } from './looks';
 
 /**
@@ -19,6 +19,33 @@ export type SkipReason = (typeof SKIP_REASONS)[number];
 export const ABANDON_REASONS = ['wentOff', 'scorched', 'spilt', 'changedMind', 'other'] as const;
 export type AbandonReason = (typeof ABANDON_REASONS)[number];
 
+/** What goes wrong with a batch, as codes: with the milk itself, then with its making. */
+export const MILK_TROUBLES = [
+  'tooThin',
+  'tooThick',
+  'slimy',
+  'gritty',
+  'beany',
+  'notSweet',
+  'tooSweet',
+  'tooSalty',
+  'curdled',
+  'split',
+] as const;
+export const MAKING_TROUBLES = [
+  'short',
+  'scorched',
+  'boiledOver',
+  'stalled',
+  'bagBurst',
+  'soakForgotten',
+  'interrupted',
+  'powerGone',
+] as const;
+export type Trouble = (typeof MILK_TROUBLES)[number] | (typeof MAKING_TROUBLES)[number];
+/** How a batch that is being made may be changed: a step more or less, another value, a food that the new steps name. */
+export type RescueEdit = Extract<Edit, { do: 'insert' | 'remove' | 'set' | 'foods' }>;
+
 export type BatchEvent = Line & { readonly batch: string } & (
     | { readonly is: 'begun'; readonly step: string; readonly task: string }
     | { readonly is: 'ended'; readonly step: string; readonly task: string; readonly by: 'cook' | 'timer' }
@@ -35,6 +62,10 @@ export type BatchEvent = Line & { readonly batch: string } & (
     | { readonly is: 'note'; readonly text: string }
     /** What this step filled in truth, one after the other, of so much milk; what found no place was drunk. */
     | { readonly is: 'filled'; readonly step: string; readonly into: readonly Filling[]; readonly ofMl: number }
+    /** From here on it is made otherwise than it was planned, and against what. */
+    | { readonly is: 'edited'; readonly against: Trouble; readonly edits: readonly RescueEdit[] }
+    /** Takes back the line of this id; nothing is deleted. */
+    | { readonly is: 'undone'; readonly of: string }
   );
 /** One vessel that was filled: as the kit had it on that day. */
 export interface Filling {
@@ -87,6 +118,8 @@ export interface FilledJar {
   readonly glass: boolean;
   /** The jar it was poured over from; null: it was filled from the batch. */
   readonly from: string | null;
+  /** What is in it that its batch did not know when it was begun; absent: nothing. */
+  readonly foods?: readonly Material[];
 }
 
 /** Where a jar can stand. */

@@ -164,8 +164,11 @@ function runStep(step: Step, readings: readonly Reading[], get: (s: string) => S
     const spec = kind.readings[reading.what];
     if (!spec) continue;
     const effect = spec.effect(step.params, ctx);
-    if (effect.is === 'fit' || effect.is === 'mass') rest.push({ reading, spec, effect });
+    if (effect.is === 'fit' || effect.is === 'mass' || effect.is === 'lost') rest.push({ reading, spec, effect });
   }
+  // What is weighed afterwards is what was left of it.
+  const lostG = (stream: string | undefined): number =>
+    rest.reduce((g, x) => g + (x.effect.is === 'lost' && x.effect.stream === stream ? x.reading.value : 0), 0);
   let beliefs = ctx.beliefs;
   const fits: Fit[] = [];
   const readAtS = readings.flatMap((r) => (r.atS === undefined ? [] : [r.atS]));
@@ -176,8 +179,9 @@ function runStep(step: Step, readings: readonly Reading[], get: (s: string) => S
     const id = coefficientId(effect.kind, effect.thing);
     const bounds = COEFFICIENTS[effect.kind];
     const withC = (c: number): Beliefs => ({ ...beliefs, [id]: { mean: c, n: 1, ...bounds } });
-    const miss = (c: number) => (run(withC(c)).figures[effect.figure] ?? 0) - reading.value;
-    const found = findRoot(miss, bounds.low, bounds.high, Math.max(1e-6, Math.abs(reading.value) * 1e-9));
+    const told = reading.value + lostG(effect.weighs);
+    const miss = (c: number) => (run(withC(c)).figures[effect.figure] ?? 0) - told;
+    const found = findRoot(miss, bounds.low, bounds.high, Math.max(1e-6, Math.abs(told) * 1e-9));
     const leftOver = found.converged ? 0 : -found.residual;
     const sd = fitSd(miss, found.x, readingSd(reading, spec));
     beliefs = { ...beliefs, [id]: { mean: found.x, n: 1, ...bounds, sd: Math.min(sd, bounds.sd) } };
@@ -185,13 +189,17 @@ function runStep(step: Step, readings: readonly Reading[], get: (s: string) => S
   }
   let result = run(beliefs);
   for (const { reading, effect } of rest) {
-    if (effect.is === 'mass') result = settle(step.id, result, effect.stream, reading.value, effect.water === true);
-    else if (effect.weighs !== undefined) {
+    if (effect.is === 'mass') {
+      const g = reading.value + lostG(effect.stream);
+      result = settle(step.id, result, effect.stream, g, effect.water === true);
+    } else if (effect.is === 'fit' && effect.weighs !== undefined) {
       const leftOver = fits.find((f) => f.what === reading.what)?.leftOver ?? 0;
       const now = massOf(result, effect.weighs);
       if (Math.abs(leftOver) > 1e-6) result = settle(step.id, result, effect.weighs, now + leftOver, false);
     }
   }
+  for (const { reading, effect } of rest)
+    if (effect.is === 'lost') result = spill(step.id, result, effect.stream, reading.value);
   return { result, fits, beliefs };
 }
 
@@ -244,6 +252,15 @@ function settle(stepId: string, r: StepResult, stream: string, weighedG: number,
   }
   const flow = flowOf(stepId, from, to, portion(s, Math.abs(more) / now));
   return { ...r, writes: swap(r.writes, stream, portion(s, weighedG / now)), flows: [...r.flows, flow] };
+}
+
+/** What ran over or out: as what is left, of which there is then less. */
+function spill(stepId: string, r: StepResult, stream: string, lostG: number): StepResult {
+  const s = r.writes.findLast(([n]) => n === stream)?.[1];
+  if (!s || massG(s) <= 0) return r;
+  const share = Math.min(1, lostG / massG(s));
+  const flow = flowOf(stepId, at(stream), away('spilt'), portion(s, share));
+  return { ...r, writes: swap(r.writes, stream, portion(s, 1 - share)), flows: [...r.flows, flow] };
 }
 
 function swap(writes: StepResult['writes'], stream: string, s: Stream): StepResult['writes'] {

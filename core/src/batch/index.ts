@@ -22,7 +22,8 @@ export {
   stillRaw,
   warmNowC,
 } from './underWay';
-export type { FilledInto, Progress } from './progress';
+export type { FilledInto, Progress, Rescue } from './progress';
+export { everyStep } from './edited';
 export type { TaskState } from './taskState';
 export type { SoakingNow, HoldingNow } from './underWay';
 export { climbAt, climbOf, climbReaches } from './climb';
@@ -30,7 +31,7 @@ export type { ClimbPoint } from './climb';
 export { jobsOf, oneCookS, thingsOf } from './jobs';
 export type { Job } from './jobs';
 export { jarsOf } from './jars';
-export { capOf, dryingOf, jarNow, layersAhead } from './jarLife';
+export { capOf, dryingOf, jarNow, knowing, layersAhead } from './jarLife';
 export { linesOf, paceMeanC, warmSpells } from './fridgeLog';
 export type { HourLine, WarmSpell } from './fridgeLog';
 export { freezesUpToMl, pouredOver, splitInto, tubMl } from './vessels';
@@ -50,7 +51,16 @@ export type { Happening, JarHappening } from './log';
 export { digestOf, measuredMl } from './digest';
 export type { Digest } from './digest';
 export { fateOf } from './shelf';
-export { ABANDON_REASONS, CAME_BACK, JAR_PLACES, OUT_PLACES, SKIP_REASONS, THROWN_REASONS } from './events';
+export {
+  ABANDON_REASONS,
+  CAME_BACK,
+  JAR_PLACES,
+  MAKING_TROUBLES,
+  MILK_TROUBLES,
+  OUT_PLACES,
+  SKIP_REASONS,
+  THROWN_REASONS,
+} from './events';
 export type {
   AbandonReason,
   BatchEvent,
@@ -62,9 +72,11 @@ export type {
   JarPlace,
   OutPlace,
   Promised,
+  RescueEdit,
   SkipReason,
   ThrownReason,
   TraceChunk,
+  Trouble,
 } from './events';
 export { promisedOf, MODEL } from './promised';
 export { gramsPerLitre } from './strength';

@@ -110,7 +110,7 @@ export function jarNow(
   fridge: readonly FridgeLine[],
   now: number,
 ): JarNow {
-  const batch = withFoods(made, events);
+  const batch = withFoods(made, jar, events);
   const ctx = contextOf(batch, batch.recipe.materials);
   const end = endOfJar(events);
   const outs = outsOf(jar, events);
@@ -192,12 +192,16 @@ export function jarNow(
     mixedWith: standing(events).flatMap((e) => (e.is === 'merged' ? [e.name] : [])),
   };
 }
-/** The batch with the foods of what was poured in from others. */
-function withFoods(batch: FrozenBatch, events: readonly JarEvent[]): FrozenBatch {
+/** The batch with the foods that came in while it was made, and those of what was poured in from others. */
+function withFoods(batch: FrozenBatch, jar: FilledJar, events: readonly JarEvent[]): FrozenBatch {
   const had = new Set(batch.recipe.materials.map((m) => m.id));
-  const more = events.flatMap((e) => (e.is === 'merged' ? e.foods : [])).filter((m) => !had.has(m.id));
-  if (more.length === 0) return batch;
-  const materials = [...new Map([...batch.recipe.materials, ...more].map((m) => [m.id, m])).values()];
+  const came = [...(jar.foods ?? []), ...events.flatMap((e) => (e.is === 'merged' ? e.foods : []))];
+  const more = came.filter((m) => !had.has(m.id));
+  return more.length === 0 ? batch : knowing(batch, more);
+}
+/** The same batch, knowing more foods. */
+export function knowing<B extends Pick<FrozenBatch, 'recipe'>>(batch: B, foods: readonly Material[]): B {
+  const materials = [...new Map([...batch.recipe.materials, ...foods].map((m) => [m.id, m])).values()];
   return { ...batch, recipe: { ...batch.recipe, materials } };
 }
 
@@ -327,9 +331,10 @@ function boiledPulp(s: Stream, forS: number, batch: FrozenBatch): Stream {
 /** The layers expected of a jar's fill after it has stood so long in the fridge, at each of these hours. */
 export function layersAhead(
   jar: FilledJar,
-  batch: FrozenBatch,
+  made: FrozenBatch,
   hours: readonly number[],
 ): readonly { readonly hours: number; readonly layers: readonly Layer[] }[] {
+  const batch = withFoods(made, jar, []);
   const ctx: Ctx = contextOf(batch, batch.recipe.materials);
   const s = { ...NOTHING, ...jar.stream, stillS: 0, temperatureC: batch.kit.fridgeC };
   const high = fillHeightMm(volumeMl(s), jar.vesselMl);

@@ -1,4 +1,5 @@
 import { hasFood, massG, portion, thingOf, volumeMl } from '../kitchen';
+import type { Material } from '../materials';
 import { kindOf } from '../steps';
 import type { Figures, Step } from '../steps';
 import type { FilledJar, Filling, FrozenBatch } from './events';
@@ -14,6 +15,7 @@ const LEAST_G = 5;
  */
 export function jarsOf(batch: FrozenBatch, p: Progress): readonly FilledJar[] {
   const out: FilledJar[] = [];
+  const known = new Set(batch.recipe.materials.map((m) => m.id));
   const end = p.endedAt ?? batch.startedAt;
   for (const [product, s] of Object.entries(p.outcome.products)) {
     if (!hasFood(s) || massG(s) < LEAST_G) continue;
@@ -39,11 +41,13 @@ export function jarsOf(batch: FrozenBatch, p: Progress): readonly FilledJar[] {
         vessel: v.name,
         glass: v.glass,
         from: null,
+        ...withFoods(p.recipe.materials.filter((m) => !known.has(m.id) && (s.madeFrom[m.id] ?? 0) > 0)),
       }),
     );
   }
   return out;
 }
+const withFoods = (foods: readonly Material[]): Pick<FilledJar, 'foods'> => (foods.length > 0 ? { foods } : {});
 /** Equal parts in as many of the plan's jars as it takes; what no step closed into vessels, in a tub of no name. */
 function asPlanned(
   f: Figures | undefined,

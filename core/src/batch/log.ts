@@ -52,6 +52,8 @@ export function commandKey(h: Happening | JarHappening): string {
       return `poured ${h.ml}`;
     case 'undone':
       return `undone ${h.of}`;
+    case 'edited':
+      return `edited ${JSON.stringify(h.edits)}`;
     case 'moved':
       return `moved ${h.place} ${h.placeC}`;
     case 'tempered':

@@ -2,7 +2,9 @@ import { kindOf, orderFaults } from '../steps';
 import type { Outcome, Reading, Recipe, Step, Task } from '../steps';
 import { atHandOf, fromHere, runsByItself } from './atHand';
 import type { TaskState } from './taskState';
-import type { BatchEvent, Filling, FrozenBatch, SkipReason, TraceChunk } from './events';
+import type { BatchEvent, Filling, FrozenBatch, RescueEdit, SkipReason, TraceChunk, Trouble } from './events';
+import { editedBy, takenBack } from './edited';
+import type { TakenBack } from './edited';
 import { fold } from './fold';
 import { inOrder } from './log';
 import { summarise } from './summary';
@@ -20,13 +22,22 @@ export interface Progress {
   /** What a step filled in truth, by the step. */
   readonly filled: ReadonlyMap<string, FilledInto>;
   readonly skipped: readonly ({ readonly step: string } & SkippedFor)[];
-  /** The recipe without what was left out. */
+  /** What was changed against what went wrong, and stands. */
+  readonly rescues: readonly Rescue[];
+  /** The recipe as it is made: without what was left out, with what came in. */
   readonly recipe: Recipe;
   readonly outcome: Outcome;
   readonly summary: Summary;
   readonly endedAt: number | null;
 }
 
+/** One rescue: the line of the log that holds it, against what it was, the steps that came in, and all that it changed. */
+export interface Rescue {
+  readonly line: string;
+  readonly against: Trouble;
+  readonly steps: readonly string[];
+  readonly edits: readonly RescueEdit[];
+}
 /** The vessels that were filled, of so much milk. */
 export interface FilledInto {
   readonly into: readonly Filling[];
@@ -37,6 +48,10 @@ interface SkippedFor {
   readonly text: string;
 }
 interface Log {
+  /** As it is made from here on. */
+  recipe: Recipe;
+  /** What was changed against what went wrong, and stands. */
+  readonly rescues: Rescue[];
   readonly begun: Map<string, number>;
   readonly ended: Map<string, number>;
   readonly skipped: Map<string, SkippedFor>;
@@ -55,6 +70,8 @@ const readingKey = (r: Reading): string => `${key(r.step, r.what)}${r.atS === un
 /** The log read in order; going back opens a step and all that came of it again. */
 function read(recipe: Recipe, beganAt: number, events: readonly BatchEvent[]): Log {
   const log: Log = {
+    recipe,
+    rescues: [],
     begun: new Map(),
     ended: new Map(),
     skipped: new Map(),
@@ -64,10 +81,11 @@ function read(recipe: Recipe, beganAt: number, events: readonly BatchEvent[]): L
     abandonedAt: null,
     paused: new Map(),
   };
-  for (const e of inOrder(events)) apply(log, recipe, e);
+  const back = takenBack(events);
+  for (const e of inOrder(events)) if (!back.lines.has(e.id)) apply(log, e, back);
   return log;
 }
-function apply(log: Log, recipe: Recipe, e: BatchEvent): void {
+function apply(log: Log, e: BatchEvent, back: TakenBack): void {
   switch (e.is) {
     case 'begun':
       if (!log.begun.has(key(e.step, e.task))) log.begun.set(key(e.step, e.task), e.at);
@@ -82,7 +100,7 @@ function apply(log: Log, recipe: Recipe, e: BatchEvent): void {
       log.skipped.set(e.step, { why: e.why, text: e.text });
       break;
     case 'back':
-      reopen(log, recipe, e.step);
+      reopen(log, e.step);
       break;
     case 'reading':
       log.readings.set(readingKey(e.reading), e.reading);
@@ -102,9 +120,19 @@ function apply(log: Log, recipe: Recipe, e: BatchEvent): void {
     case 'filled':
       log.filled.set(e.step, { into: e.into, ofMl: e.ofMl });
       break;
+    case 'edited':
+      rescue(log, e, back);
+      break;
+    case 'undone':
     case 'note':
       break;
   }
+}
+function rescue(log: Log, e: BatchEvent & { is: 'edited' }, back: TakenBack): void {
+  const before = new Set(log.recipe.steps.map((s) => s.id));
+  log.recipe = editedBy(log.recipe, e.edits, back.behind);
+  const came = log.recipe.steps.flatMap((s) => (before.has(s.id) ? [] : [s.id]));
+  log.rescues.push({ line: e.id, against: e.against, steps: came, edits: e.edits });
 }
 /** The tasks that a pause or its end speaks of: one that it names; older logs name none, and then it is all that runs. */
 function held(log: Log, e: { readonly step?: string; readonly task?: string }): readonly string[] {
@@ -124,7 +152,8 @@ function setClock(log: Log, byMs: number): void {
   for (const map of [log.begun, log.ended, log.paused]) for (const [k, at] of map) map.set(k, at + byMs);
   log.beganAt += byMs;
 }
-function reopen(log: Log, recipe: Recipe, step: string): void {
+function reopen(log: Log, step: string): void {
+  const { recipe } = log;
   const from = recipe.steps.findIndex((s) => s.id === step);
   if (from < 0) return;
   // What has nothing to do with it goes on: pulp in the oven does not begin anew because the milk is strained again.
@@ -176,7 +205,7 @@ export function progressOf(
   chunks: readonly TraceChunk[] = [],
 ): Progress {
   const log = read(batch.recipe, batch.startedAt, events);
-  const recipe = { ...batch.recipe, steps: madeOf(batch.recipe, log.skipped) };
+  const recipe = { ...log.recipe, steps: madeOf(log.recipe, log.skipped) };
   const readings = [...log.readings.values()];
   const traces = tracesOf(chunks);
   const given = { kit: batch.kit, beliefs: batch.beliefs, readings, traces };
@@ -203,6 +232,7 @@ export function progressOf(
     readings,
     filled: log.filled,
     skipped: [...log.skipped].map(([step, x]) => ({ step, ...x })),
+    rescues: log.rescues,
     recipe,
     outcome,
     summary: summarise(recipe, outcome, batch.kit),

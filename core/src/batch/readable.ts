@@ -19,8 +19,9 @@ export interface Readable {
   readonly atS: number | null;
 }
 
-/** What can be read at a step of this batch: no traces, no tasks it has not, nothing that is no longer asked for. */
-export function readableAt(p: Progress, step: Step, here: Here): readonly Readable[] {
+/** What can be read at a step of this batch: no traces, no tasks it has not, nothing that is no longer asked for; what went wrong only
+ * where it was told, or with `mishaps`. */
+export function readableAt(p: Progress, step: Step, here: Here, mishaps = false): readonly Readable[] {
   const i = p.recipe.steps.indexOf(step);
   const stage = p.outcome.stages[i];
   if (!stage) return [];
@@ -28,10 +29,16 @@ export function readableAt(p: Progress, step: Step, here: Here): readonly Readab
   const cameG = cameTo(p, step, i);
   const given = (what: string): boolean => p.readings.some((r) => r.step === step.id && r.what === what);
   return Object.entries(kindOf(step.kind).readings).flatMap(([what, spec]): Readable[] => {
-    if (spec.byTrace || (spec.retired && !given(what)) || !stage.tasks.some((t) => t.id === spec.task)) return [];
+    if (
+      spec.byTrace ||
+      ((spec.retired ?? (spec.mishap && !mishaps)) && !given(what)) ||
+      !stage.tasks.some((t) => t.id === spec.task)
+    )
+      return [];
     const effect = spec.effect(step.params, ctx);
     const poured = effect.is === 'param' && spec.unit === 'g';
-    const stream = effect.is === 'mass' ? effect.stream : effect.is === 'fit' ? effect.weighs : undefined;
+    const stream =
+      effect.is === 'mass' || effect.is === 'lost' ? effect.stream : effect.is === 'fit' ? effect.weighs : undefined;
     const of = stream === undefined ? undefined : stage.writes.findLast(([n]) => n === stream)?.[1];
     return [
       {

@@ -12,6 +12,7 @@ import * as straining from './straining';
 import * as vessels from './vessels';
 import type { Check, Looked, Warning, Weight } from './types';
 
+export { effectiveUm, fig } from './types';
 export type { Check, Figure, FigureUnit, Fix, Looked, Warning, Weight } from './types';
 
 /** Every check there is, in the order of the work. */

@@ -1,10 +1,10 @@
-import { digestOf, inOrder, jarNow, progressOf } from '../batch';
+import { digestOf, everyStep, inOrder, jarNow, progressOf } from '../batch';
 import type { BatchEvent, Digest } from '../batch';
 import { groupBy } from '../numerics';
 import { orderFaults, kindOf } from '../steps';
 import type { Recipe } from '../steps';
 import { TABLES } from '../records';
-import type { BatchRecord, Fault, Kitchen, Table } from '../records';
+import type { Fault, Kitchen, Table } from '../records';
 import { orderFaultText } from '../words';
 
 /** What one row alone cannot show, collected until there are enough to see the pattern. */
@@ -65,14 +65,14 @@ function logsOf(faults: Faults, k: Kitchen): ReadonlyMap<string, BatchEvent[]> {
     const batch = batches.get(e.batch);
     if (!batch) faults.add('events', i, 'its batch is not in the file.');
     else {
-      const bad = strayLine(batch, e, courses);
+      const bad = strayLine(everyStep(batch.recipe, logs.get(e.batch) ?? []), e, courses);
       if (bad !== null) faults.add('events', i, bad);
     }
   });
   k.traces.forEach((t, i) => {
     const batch = batches.get(t.batch);
     if (!batch) faults.add('traces', i, 'its batch is not in the file.');
-    else if (!batch.recipe.steps.some((s) => s.id === t.step))
+    else if (!everyStep(batch.recipe, logs.get(batch.id) ?? []).some((s) => s.id === t.step))
       faults.add('traces', i, `it was told in the step “${t.step}”, which its batch does not have.`);
   });
   const jars = new Map(k.jars.map((j) => [j.id, j]));
@@ -81,7 +81,7 @@ function logsOf(faults: Faults, k: Kitchen): ReadonlyMap<string, BatchEvent[]> {
     if (!batch) faults.add('jars', i, 'its batch is not in the file.');
     else
       for (const food of Object.keys(j.stream.madeFrom))
-        if (!batch.recipe.materials.some((m) => m.id === food))
+        if (![...batch.recipe.materials, ...(j.foods ?? [])].some((m) => m.id === food))
           faults.add('jars', i, `it was made from “${food}”, which its batch does not know.`);
   });
   k.photos.forEach((p, i) => {
@@ -92,10 +92,10 @@ function logsOf(faults: Faults, k: Kitchen): ReadonlyMap<string, BatchEvent[]> {
   });
   return logs;
 }
-function strayLine(batch: BatchRecord, e: BatchEvent, courses: ReadonlySet<string>): string | null {
+function strayLine(steps: Recipe['steps'], e: BatchEvent, courses: ReadonlySet<string>): string | null {
   const id = e.is === 'reading' ? e.reading.step : 'step' in e ? e.step : null;
   if (id === null) return null;
-  const step = batch.recipe.steps.find((s) => s.id === id);
+  const step = steps.find((s) => s.id === id);
   if (!step) return `it speaks of the step “${id}”, which its batch does not have.`;
   if (e.is === 'reading' && !Object.hasOwn(kindOf(step.kind).readings, e.reading.what))
     return `its reading “${e.reading.what}” is none that the step “${id}” takes.`;

@@ -2,7 +2,7 @@ import { NO_GRAMS, sumGrams } from '../materials';
 import type { Grams } from '../materials';
 import type { Stream } from './stream';
 
-export type Outside = 'larder' | 'tap' | 'steam' | 'drain' | 'film' | 'skimmed' | 'pickedOut' | 'unaccounted';
+export type Outside = 'larder' | 'tap' | 'steam' | 'drain' | 'film' | 'skimmed' | 'pickedOut' | 'spilt' | 'unaccounted';
 export type Place = { readonly stream: string } | { readonly outside: Outside };
 /** One movement of stuff. The fold alone appends flows, to one private array. */
 export interface Flow {

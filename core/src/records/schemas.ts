@@ -5,6 +5,8 @@ import {
   JAR_PLACES,
   layersFault,
   LIKED,
+  MAKING_TROUBLES,
+  MILK_TROUBLES,
   OUT_PLACES,
   saysNothing,
   SIGNS,
@@ -34,7 +36,7 @@ import type {
   UndoRecord,
 } from './types';
 import { MOST_PHOTO_PX, MOST_PHOTO_TEXT, MOST_UNDO, MOST_VESSELS } from './limits';
-import { amount, exactly, grams, id, instant, material, number, object, recipe, text } from './parts';
+import { amount, exactly, grams, id, instant, material, number, object, recipe, step, text } from './parts';
 
 const named = { id: id(), name: text(80) };
 const bounds = (specs: Readonly<Record<string, KitSpec>>): Record<string, Joi.Schema> =>
@@ -134,9 +136,27 @@ const reading = exactly<Reading>({
 });
 /** A sequence counts lines of one log; what version 1 left are instants. */
 const seq = (): Joi.NumberSchema => number(0, 8.64e15).integer();
-const happened = { v: Joi.valid(5), id: id(), batch: id(), seq: seq(), at: instant() };
+const happened = { v: Joi.valid(6), id: id(), batch: id(), seq: seq(), at: instant() };
 const words = Joi.string().allow('').max(400);
 
+/** A step more, a value, a food: whether it fits its batch is seen when the log is read. */
+const rescueEdit = Joi.alternatives().conditional('.do', {
+  switch: [
+    { is: 'insert', then: object({ do: 'insert', after: id().allow(null), step: step() }) },
+    {
+      is: 'set',
+      then: object({
+        do: 'set',
+        step: id(),
+        param: id(),
+        value: Joi.alternatives(number(-1e6, 1e7), text(80), Joi.boolean().strict()),
+      }),
+    },
+    { is: 'remove', then: object({ do: 'remove', step: id() }) },
+    { is: 'foods', then: object({ do: 'foods', foods: Joi.array().items(material()).max(40) }) },
+  ],
+  otherwise: Joi.object({ do: Joi.valid('insert', 'remove', 'set', 'foods') }).unknown(),
+});
 /** The task that is held; older logs name none. */
 const held = { step: id().optional(), task: id().optional() };
 
@@ -178,6 +198,13 @@ const EVENTS: { readonly [K in BatchEvent['is']]: Joi.ObjectSchema } = {
       .max(MOST_VESSELS),
     ofMl: amount(),
   }),
+  edited: exactly<EventOf<'edited'>>({
+    ...happened,
+    is: 'edited',
+    against: Joi.valid(...MILK_TROUBLES, ...MAKING_TROUBLES),
+    edits: Joi.array().items(rescueEdit).min(1).max(20),
+  }),
+  undone: exactly<EventOf<'undone'>>({ ...happened, is: 'undone', of: id() }),
   paused: exactly<EventOf<'paused'>>({ ...happened, is: 'paused', ...held }).and('step', 'task'),
   resumed: exactly<EventOf<'resumed'>>({ ...happened, is: 'resumed', ...held }).and('step', 'task'),
 };
@@ -320,7 +347,7 @@ export const SCHEMAS = {
   }),
   events: byWhat(EVENTS),
   jars: exactly<JarRecord>({
-    v: Joi.valid(3),
+    v: Joi.valid(4),
     id: id(),
     batch: id(),
     product: text(40),
@@ -331,6 +358,7 @@ export const SCHEMAS = {
     vessel: Joi.string().allow('').max(80),
     glass: Joi.boolean().strict(),
     from: id().allow(null),
+    foods: Joi.array().items(material()).min(1).max(40).optional(),
   }),
   jarEvents: byWhat(JAR_EVENTS),
   materials: exactly<MaterialRecord>({

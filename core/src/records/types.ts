@@ -32,9 +32,9 @@ export interface BatchRecord extends FrozenBatch {
   readonly plan: PlanId;
   readonly model: string;
 }
-export type EventRecord = BatchEvent & { readonly v: 5 };
+export type EventRecord = BatchEvent & { readonly v: 6 };
 export interface JarRecord extends FilledJar {
-  readonly v: 3;
+  readonly v: 4;
 }
 export type JarEventRecord = JarEvent & { readonly v: 5 };
 /** One line of the fridge's own log: how cold it was set from an instant on. */

@@ -53,6 +53,7 @@ export {
   GRIT_FROM,
   GRIT_SCALE,
   gritWord,
+  SWEET_FROM,
   SWEET_SCALE,
   sweetWord,
 } from './processes/sensed';

@@ -2,7 +2,7 @@ import { IN_USE } from '../kitchen';
 import type { ThingKind } from '../kitchen';
 import { HANDS } from '../laws';
 import type { ReadingSpec } from './types';
-import type { Kind, NumberSpec, ParamSpec, Part } from './params';
+import type { Kind, NumberSpec, Params, ParamSpec, Part } from './params';
 
 type Extra = Partial<Pick<NumberSpec, 'scales' | 'fresh' | 'step' | 'water' | 'lever'>>;
 const number = (base: Omit<NumberSpec, 'type' | 'step'>, step: number, extra: Extra): NumberSpec => ({
@@ -77,6 +77,19 @@ export const pouredAt = <K extends Kind>(task: string, param = 'waterG', label =
   high: 50_000,
   task,
   effect: () => ({ is: 'param', param }),
+});
+/** What ran over or out of a step that makes `stream`, as far as anybody can tell, g. */
+export const lostFrom = <K extends Kind>(task: string, stream: (p: Readonly<Params[K]>) => string): ReadingSpec<K> => ({
+  label: 'ran over or out, about',
+  unit: 'g',
+  shown: 'g',
+  low: 0,
+  high: 50_000,
+  task,
+  mishap: true,
+  // Nobody weighs what is on the floor.
+  sd: 30,
+  effect: (p) => ({ is: 'lost', stream: stream(p) }),
 });
 /** The temperature of a task, told by a probe that stands in it. */
 export const courseIn = <K extends Kind>(task: string): ReadingSpec<K> => ({

@@ -54,6 +54,8 @@ export type Effect =
   | { readonly is: 'course' }
   /** How long one of several loads ran, the first being 0. */
   | { readonly is: 'load'; readonly load: number }
+  /** So much of what this step made is gone: it ran over, or out. */
+  | { readonly is: 'lost'; readonly stream: string }
   | { readonly is: 'note' };
 export interface ReadingSpec<K extends Kind> {
   readonly label: string;
@@ -66,6 +68,8 @@ export interface ReadingSpec<K extends Kind> {
   readonly byClock?: true;
   /** true: older logs have it; it is no longer asked for. */
   readonly retired?: true;
+  /** true: it is told only when it went wrong. */
+  readonly mishap?: true;
   /** true: a probe in the pot gives it, as a trace; it is not typed. */
   readonly byTrace?: true;
   /** true: it may be measured again and again while the task runs; each is kept with its moment. */

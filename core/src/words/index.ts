@@ -5,6 +5,7 @@ export { warningText, fixText, SPOKEN } from './warnings';
 export { instruction } from './bench';
 export { boilText, holdText, overflowText, SILENT_PROBE, weighText, windowText } from './heard';
 export { muchOf } from './much';
+export { RESCUES_SAID, rescueDone, rescueText, rescueThen, TROUBLE_NAMES } from './rescue';
 export { reviewText } from './review';
 export { usesText } from './byProducts';
 export { calibrationText, funnelText, measuredText, shareText } from './measured';

@@ -2,7 +2,7 @@ import { expect, test, describe } from '@jest/globals';
 import fc from 'fast-check';
 import { jarNow, jarsOf, progressOf, ranForS, soakingNow, holdingNow, warmNowC } from '../../src/batch';
 import type { BatchEvent, JarEvent } from '../../src/batch';
-import { kindOf } from '../../src/steps';
+import { kindOf, makeStep, WATER } from '../../src/steps';
 import { sampleBatch, wholeRun } from '../records/sample';
 import { broughtG, impossible, missingG } from './kitchen';
 
@@ -24,6 +24,10 @@ const anyReading = fc
       .double({ min: spec.low, max: spec.high, noNaN: true })
       .map((v) => ({ step, what, value: Math.abs(v) < 1e-6 ? 0 : v })),
   );
+const anyWater = (id: string, after: string) => ({
+  ...{ do: 'insert', after },
+  step: makeStep(id, 'add', { of: 'milk', food: WATER, amountG: 60 }),
+});
 type Loose = { [k: string]: unknown };
 const anyHappening: fc.Arbitrary<Loose> = fc.oneof(
   anyTask.map((t) => ({ is: 'begun', ...t })),
@@ -32,6 +36,12 @@ const anyHappening: fc.Arbitrary<Loose> = fc.oneof(
   fc.integer({ min: -7_200_000, max: 7_200_000 }).map((byMs) => ({ is: 'clockSet', byMs })),
   anyStep.map((step) => ({ is: 'back', step })),
   fc.constantFrom({ is: 'paused' }, { is: 'resumed' }, { is: 'note', text: 'x' }),
+  anyStep.chain((after) =>
+    fc.constantFrom(
+      ...['one', 'two'].map((id) => ({ is: 'edited', against: 'tooThick', edits: [anyWater(id, after)] })),
+    ),
+  ),
+  fc.integer({ min: 0, max: 40 }).map((i) => ({ is: 'undone', of: `e${i}` })),
   anyReading.map((r) => ({ is: 'reading', reading: { id: 'r', source: 'cook', ...r } })),
 );
 const anyLog: fc.Arbitrary<BatchEvent[]> = fc

@@ -5,6 +5,7 @@ import type { BatchEvent, Look } from '../../src/batch';
 import { materialById, MATERIALS, ownMaterial } from '../../src/materials';
 import { METHODS, recipeOf } from '../../src/methods';
 import type { BatchRecord, Kitchen } from '../../src/records';
+import { makeStep } from '../../src/steps';
 import { SEA } from '../batch/kitchen';
 
 const OATS_LIKE = materialById(MATERIALS, 'oats-rolled');
@@ -109,14 +110,25 @@ export function sampleKitchen(): Kitchen {
         { name: 'Box', vesselMl: 450, ml: 405, glass: false },
       ],
     },
+    {
+      ...{ id: 'x1', seq: 910, batch: 'b1', at: T0 + 64 * MIN, is: 'edited' as const, against: 'tooThick' as const },
+      edits: [
+        { do: 'insert', after: 'cool', step: makeStep('water', 'add', { of: 'milk', food: 'water', amountG: 60 }) },
+        { do: 'set', step: 'boil', param: 'holdS', value: 1800 },
+        { do: 'foods', foods: [OATS_LIKE] },
+        { do: 'remove', step: 'sort' },
+      ],
+    },
+    { id: 'x2', seq: 911, batch: 'b1', at: T0 + 65 * MIN, is: 'undone', of: 'x1' },
     { id: 's1', seq: 905, batch: 'b1', at: T0 + 65 * MIN, is: 'skipped', step: 'skim', why: 'other', text: 'no skin' },
     { id: 'k1', seq: 906, batch: 'b1', at: T0 + 66 * MIN, is: 'back', step: 'jar' },
     ...ran.filter((e) => 'step' in e && e.step === 'jar').map((e, i) => ({ ...e, id: `again${i}`, seq: 907 + i })),
   ];
-  const events = [...ran, ...more].map((e) => ({ ...e, v: 5 as const }));
-  const jars = jarsOf(batch, progressOf(batch, events)).map((j) => ({ ...j, v: 3 as const }));
+  const events = [...ran, ...more].map((e) => ({ ...e, v: 6 as const }));
+  const jars = jarsOf(batch, progressOf(batch, events)).map((j) => ({ ...j, v: 4 as const }));
   const first = jars[0];
   if (!first) throw new Error('no jar');
+  jars[0] = { ...first, foods: [OATS_LIKE] };
   return {
     kit: [{ ...SEA, funnel: CAL, updatedAt: T0 }],
     plans: [

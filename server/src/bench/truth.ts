@@ -1,4 +1,4 @@
-import { probeIn, progressOf, ranForS, timerS } from '@ironpan/core/batch';
+import { everyStep, probeIn, progressOf, ranForS, timerS } from '@ironpan/core/batch';
 import type { BatchEvent, FrozenBatch, Progress, TaskState } from '@ironpan/core/batch';
 import { thingOf } from '@ironpan/core/kitchen';
 import { seededRandom } from '@ironpan/core/numerics';
@@ -24,12 +24,13 @@ const STANDBY_W = 0.4;
 /** What only happened to the stuff: what was poured and how long it ran. What was measured of the kitchen is for the cook. */
 function whatHappened(batch: FrozenBatch, events: readonly BatchEvent[]): readonly BatchEvent[] {
   const ctx = contextOf(batch, batch.recipe.materials);
+  const steps = everyStep(batch.recipe, events);
   return events.filter((e) => {
     if (e.is !== 'reading') return true;
-    const step = batch.recipe.steps.find((s) => s.id === e.reading.step);
+    const step = steps.find((s) => s.id === e.reading.step);
     const spec = step && kindOf(step.kind).readings[e.reading.what];
     const is = step && spec?.effect(step.params, ctx).is;
-    return is === 'param' || is === 'load';
+    return is === 'param' || is === 'load' || is === 'lost';
   });
 }
 /**

@@ -27,7 +27,7 @@ export function bench(school: string): {
   const events: EventRecord[] = [];
   const say = (s: number, h: Happening): void => {
     const n = events.length + 1;
-    events.push({ ...h, v: 5, id: `event-${n}`, batch: batch.id, seq: n, at: T + 1000 * s });
+    events.push({ ...h, v: 6, id: `event-${n}`, batch: batch.id, seq: n, at: T + 1000 * s });
   };
   const upTo = (step: string, task: string, s: number): void => {
     for (const t of progressOf(batch, []).tasks) {

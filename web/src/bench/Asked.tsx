@@ -6,6 +6,7 @@ import { warningText } from '@ironpan/core/words';
 import type { Running } from '../live/running';
 import { tell } from '../ui/toast';
 import { AbandonDialog, NoteDialog, SkipDialog, TookDialog } from './dialogs';
+import { RescueDialog } from './Rescue';
 import type { AtStep } from './useStep';
 
 interface AskedProps {
@@ -41,6 +42,18 @@ export function Asked({ r, t, at, onDone }: AskedProps) {
           {...closing}
           onNote={(text) =>
             at.log('the note', [{ is: 'note', text }], () => tell('Noted. It is in the log of this batch.'))
+          }
+        />
+      );
+    case 'rescue':
+      return (
+        <RescueDialog
+          r={r}
+          {...closing}
+          onDo={(against, { edits }) =>
+            at.log('the rescue', [{ is: 'edited', against, edits }], () =>
+              tell('It is in the plan of this batch now. Beside its steps it can be taken back.'),
+            )
           }
         />
       );

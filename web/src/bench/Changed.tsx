@@ -26,6 +26,7 @@ export function Changed({ r, t }: { readonly r: Running; readonly t: TaskState }
     const before = progressOf(
       r.batch,
       r.events.filter((e) => e !== last),
+      r.traces,
     ).summary;
     const fit = r.progress.outcome.fits.find((f) => f.step === last.reading.step && f.what === last.reading.what);
     const more = topUp(r.progress, r.batch);

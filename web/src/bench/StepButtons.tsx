@@ -19,6 +19,7 @@ export function MoreButtons({ r, t, at }: StepButtonsProps) {
       )}
       {at.hold && <Small onPress={at.hold}>{at.timer?.paused ? 'Go on' : 'Pause'}</Small>}
       {canSkip(r.progress.recipe, t.step.id) && <Small onPress={() => at.ask('skip')}>Leave out</Small>}
+      <Small onPress={() => at.ask('rescue')}>Rescue</Small>
       <Small onPress={() => at.ask('note')}>Note</Small>
       <Small onPress={() => at.ask('abandon')}>Abandon</Small>
     </div>

@@ -1,11 +1,12 @@
-import { clockReading, ranForS, timerS } from '@ironpan/core/batch';
+import { clockReading, everyStep, ranForS, timerS } from '@ironpan/core/batch';
 import type { TaskState } from '@ironpan/core/batch';
 import { kindOf } from '@ironpan/core/steps';
-import { duration, join, SKIPPED_WHY, whyText } from '@ironpan/core/words';
+import { duration, join, SKIPPED_WHY, stepTitle, whyText } from '@ironpan/core/words';
 import { Check } from 'lucide-react';
 import { Link } from 'react-router';
 import { benchOf, nameOfTask } from '../live/running';
 import type { Running } from '../live/running';
+import { Rescues } from './Rescues';
 
 /** The whole batch, step by step: what is done and how long it took, what is now, what comes. */
 export function StepList({ r, shown }: { readonly r: Running; readonly shown: TaskState }) {
@@ -36,10 +37,10 @@ export function StepList({ r, shown }: { readonly r: Running; readonly shown: Ta
               <span className="flex-1">
                 {!now && r.progress.atHand.includes(t) ? (
                   <Link replace to={benchOf(r.batch.id, t)} className="underline underline-offset-4">
-                    {nameOfTask(t)}
+                    {listed(t, r)}
                   </Link>
                 ) : (
-                  nameOfTask(t)
+                  listed(t, r)
                 )}
               </span>
               <span className="num small whitespace-nowrap">{took(t, r)}</span>
@@ -47,6 +48,7 @@ export function StepList({ r, shown }: { readonly r: Running; readonly shown: Ta
           );
         })}
       </ol>
+      <Rescues r={r} />
       {r.progress.skipped.length > 0 && (
         <p className="small quiet border-t px-4 py-2" style={{ borderColor: 'var(--line)' }}>
           Left out: {leftOut(r)}
@@ -55,11 +57,14 @@ export function StepList({ r, shown }: { readonly r: Running; readonly shown: Ta
     </nav>
   );
 }
+/** What is added and poured is named: there may be several of them. */
+const listed = (t: TaskState, r: Running): string =>
+  t.step.kind === 'add' || t.step.kind === 'pour' ? stepTitle(t.step, r.progress.recipe) : nameOfTask(t);
 /** "take the skin off (not needed this time)" */
 function leftOut(r: Running): string {
   return r.progress.skipped
     .map((s) => {
-      const step = r.batch.recipe.steps.find((x) => x.id === s.step);
+      const step = everyStep(r.batch.recipe, r.events).find((x) => x.id === s.step);
       const why = whyText(SKIPPED_WHY, s.why, s.text).toLowerCase();
       return `${(step ? kindOf(step.kind).label : s.step).toLowerCase()}${why === '' ? '' : ` (${why})`}`;
     })

@@ -11,7 +11,7 @@ import { useWrite } from '../ui/useWrite';
 import type { Write } from '../ui/useWrite';
 import { begin, endOf, farOff } from './actions';
 
-export type Asking = 'skip' | 'abandon' | 'note' | 'took' | null;
+export type Asking = 'skip' | 'abandon' | 'note' | 'rescue' | 'took' | null;
 export interface AtStep {
   readonly timer: Timer | null;
   readonly asking: Asking;

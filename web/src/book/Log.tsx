@@ -1,8 +1,18 @@
-import { inOrder } from '@ironpan/core/batch';
+import { everyStep, inOrder } from '@ironpan/core/batch';
 import type { BatchEvent } from '@ironpan/core/batch';
 import { kindOf } from '@ironpan/core/steps';
 import { fromInner, plain } from '@ironpan/core/units';
-import { ABANDONED_WHY, duration, join, millilitres, SKIPPED_WHY, taskName, whyText } from '@ironpan/core/words';
+import {
+  ABANDONED_WHY,
+  duration,
+  join,
+  millilitres,
+  rescueDone,
+  SKIPPED_WHY,
+  taskName,
+  TROUBLE_NAMES,
+  whyText,
+} from '@ironpan/core/words';
 import type { Running } from '../live/running';
 import { fullDate, hourMinute } from '../ui/times';
 
@@ -33,7 +43,7 @@ export function Log({ r }: { readonly r: Running }) {
   );
 }
 
-const stepOf = (r: Running, id: string) => r.batch.recipe.steps.find((s) => s.id === id);
+const stepOf = (r: Running, id: string) => everyStep(r.batch.recipe, r.events).find((s) => s.id === id);
 function taskTimed(e: BatchEvent, r: Running): boolean {
   if (e.is !== 'begun') return true;
   return r.progress.tasks.some((t) => t.step.id === e.step && t.task.id === e.task && t.task.timed);
@@ -81,6 +91,12 @@ function say(e: BatchEvent, r: Running): string {
       return `The clock was set ${e.byMs < 0 ? 'back' : 'on'} by ${join(duration(Math.abs(e.byMs) / 1000))}; timers went on as before`;
     case 'note':
       return `“${e.text}”`;
+    case 'edited':
+      return `Against ${TROUBLE_NAMES[e.against]}: ${rescueDone(e.edits, r.progress.recipe, everyStep(r.batch.recipe, r.events))}`;
+    case 'undone': {
+      const of = r.events.find((x) => x.id === e.of);
+      return of?.is === 'edited' ? `Taken back: against ${TROUBLE_NAMES[of.against]}` : 'Taken back';
+    }
     case 'filled':
       return `Filled: ${e.into.map((v) => `${v.name} ${join(millilitres(v.ml))}`).join(', ')}`;
   }

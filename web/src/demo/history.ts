@@ -55,9 +55,9 @@ export function makePast(p: Past, number: number, plan: PlanRecord, kit: KitReco
     kit: frozen,
     beliefs: sampleBeliefs(unlearned(frozen), doubted(plan.recipe), random),
   });
-  const events = logOf(batch, truth, p, random).map((e) => ({ ...e, v: 5 as const }));
+  const events = logOf(batch, truth, p, random).map((e) => ({ ...e, v: 6 as const }));
   const progress = progressOf(batch, events);
-  const jars = progress.state === 'finished' ? jarsOf(batch, progress).map((j) => ({ ...j, v: 3 as const })) : [];
+  const jars = progress.state === 'finished' ? jarsOf(batch, progress).map((j) => ({ ...j, v: 4 as const })) : [];
   return { batch, events, jars, progress, jarEvents: jars.flatMap((j) => jarLog(j, p, batch, laidAt, random)) };
 }
 

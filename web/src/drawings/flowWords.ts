@@ -25,7 +25,7 @@ export function outText(to: string, kind: string, g: number, compact: boolean): 
 /** What leaves the plan, by where it goes and the step it leaves. */
 export function outName(to: string, kind: string): string {
   if (to === 'drain') return kind === 'hull' ? 'skins' : 'poured off';
-  return { skimmed: 'skin', pickedOut: 'picked out' }[to] ?? to;
+  return { skimmed: 'skin', pickedOut: 'picked out', spilt: 'ran over' }[to] ?? to;
 }
 /** The label of what is left at the end. */
 export function endText(r: Recipe, stream: string, g: number, compact: boolean): string {

@@ -41,7 +41,7 @@ function reckoned(b: BatchWithLog): Running | Broken {
   const had = memory.get(b.batch.id);
   if (had?.of === of) return { ...b, progress: had.progress };
   try {
-    const progress = progressOf(b.batch, b.events);
+    const progress = progressOf(b.batch, b.events, b.traces);
     memory.set(b.batch.id, { of, progress });
     if (memory.size > MOST_REMEMBERED) memory.delete(memory.keys().next().value ?? '');
     return { ...b, progress };

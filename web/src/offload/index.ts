@@ -1,4 +1,14 @@
-import type { Complaint, LeverMap, MapAsked, Moved, Range, RangeOf, Remedy, Said } from '@ironpan/core/questions';
+import type {
+  Complaint,
+  LeverMap,
+  MapAsked,
+  Moved,
+  Range,
+  RangeOf,
+  Remedy,
+  Rescued,
+  Said,
+} from '@ironpan/core/questions';
 import type { PhotoFrame } from '@ironpan/core/batch';
 import type { SeenLayers } from '@ironpan/core/detect';
 import type { LoggerRead } from '@ironpan/core/formats';
@@ -8,7 +18,7 @@ import type { How } from '../store/transfer';
 import type { FileRead, KitchenAsked } from './kitchen.worker';
 import type { LastingAsked, LastingTold } from './lasting.worker';
 import type { LoggerAsked } from './logger.worker';
-import type { MovesAsked } from './moves.worker';
+import type { MovesAsked, RescueAsked } from './moves.worker';
 import type { PhotoAsked, PhotoRead } from './photo.worker';
 import type { RangesAsked } from './ranges.worker';
 
@@ -117,3 +127,5 @@ export const askRemedies = (
   said: Said,
   onProgress?: Progress,
 ): Running<readonly Remedy[]> => moves({ what: 'remedies', recipe, here, complaint, said }, onProgress);
+/** What can be done about what went wrong with a batch. */
+export const askRescue = (asked: Omit<RescueAsked, 'what'>): Running<Rescued> => moves({ what: 'rescue', ...asked });

@@ -1,15 +1,28 @@
-import { leverMap, remedies, whatMoves } from '@ironpan/core/questions';
+import type { BatchEvent, FrozenBatch, TraceChunk, Trouble } from '@ironpan/core/batch';
+import { leverMap, remedies, rescueOf, whatMoves } from '@ironpan/core/questions';
 import type { Complaint, MapAsked, Said } from '@ironpan/core/questions';
 import type { Here } from '@ironpan/core/kitchen';
 import type { Recipe } from '@ironpan/core/steps';
 
-export type MovesAsked = { readonly recipe: Recipe; readonly here: Here } & (
+/** A batch with which something is wrong, as it is at an instant. */
+export interface RescueAsked {
+  readonly what: 'rescue';
+  readonly batch: FrozenBatch;
+  readonly events: readonly BatchEvent[];
+  readonly traces: readonly TraceChunk[];
+  readonly against: Trouble;
+  readonly now: number;
+}
+export type MovesAsked = RescueAsked | RecipeAsked;
+type RecipeAsked = { readonly recipe: Recipe; readonly here: Here } & (
   | { readonly what: 'levers' }
   | { readonly what: 'map'; readonly map: MapAsked }
   | { readonly what: 'remedies'; readonly complaint: Complaint; readonly said: Said }
 );
 function answer(a: MovesAsked, progress: (done: number, of: number) => void): unknown {
   switch (a.what) {
+    case 'rescue':
+      return rescueOf(a.batch, a.events, a.traces, a.against, a.now);
     case 'levers':
       return whatMoves(a.recipe, a.here, progress);
     case 'map':

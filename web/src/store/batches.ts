@@ -154,7 +154,7 @@ export function append(batchId: string, happened: readonly Happening[], at: numb
       const top = lastSeq(had);
       const rows = unsaid(had, seen ?? top, happened).map((h, i) => ({
         ...h,
-        v: 5 as const,
+        v: 6 as const,
         id: newId('event'),
         batch: batchId,
         at,
@@ -179,7 +179,7 @@ export async function settle(d: KitchenDb, batch: BatchRecord, events: readonly 
   if (p.state === 'finished') await rewriteJars(d, batch, p);
 }
 async function rewriteJars(d: KitchenDb, batch: BatchRecord, p: Progress): Promise<void> {
-  const jars = jarsOf(batch, p).map((j): JarRecord => ({ ...j, v: 3 }));
+  const jars = jarsOf(batch, p).map((j): JarRecord => ({ ...j, v: 4 }));
   // What was poured over is a jar of its own: it stays, and follows the jar that it came from.
   const before = await d.jars.where('batch').equals(batch.id).toArray();
   const had = before.filter((j) => j.from === null).map((j) => j.id);

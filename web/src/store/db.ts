@@ -83,11 +83,13 @@ export class KitchenDb extends Dexie {
       .stores({ photos: 'id, jar' })
       .upgrade((t) => known(upgrades).upgradeTo8(t));
     // A pause says of which task it is.
-    this.version(DATABASE_VERSION).upgrade((t) => known(upgrades).upgradeTo9(t));
+    this.version(9).upgrade((t) => known(upgrades).upgradeTo9(t));
+    // Rescues are lines of the log.
+    this.version(DATABASE_VERSION).upgrade((t) => known(upgrades).upgradeTo10(t));
   }
 }
 /** The newest shape of the storage this build knows; a later one is refused unopened. */
-export const DATABASE_VERSION = 9;
+export const DATABASE_VERSION = 10;
 
 /** The name of a kitchen’s database. */
 export const databaseName = (r: Realm): string => `ironpan-${r}`;
@@ -143,7 +145,15 @@ async function storedVersion(name: string): Promise<number | null> {
 /** How a storage of an older shape becomes one of this. */
 export type Upgrades = Pick<
   typeof import('./upgrade'),
-  'migrateUndo' | 'upgradeTo3' | 'upgradeTo4' | 'upgradeTo5' | 'upgradeTo6' | 'upgradeTo7' | 'upgradeTo8' | 'upgradeTo9'
+  | 'migrateUndo'
+  | 'upgradeTo3'
+  | 'upgradeTo4'
+  | 'upgradeTo5'
+  | 'upgradeTo6'
+  | 'upgradeTo7'
+  | 'upgradeTo8'
+  | 'upgradeTo9'
+  | 'upgradeTo10'
 >;
 function known(upgrades: Upgrades | undefined): Upgrades {
   if (!upgrades) throw new Error('this storage is of an older shape: open Ironpan in a window first');

@@ -1,6 +1,7 @@
-import { capOf, endOfJar, jarNow, lastSeq, pouredOver, tubMl } from '@ironpan/core/batch';
+import { capOf, endOfJar, jarNow, knowing, lastSeq, pouredOver, tubMl } from '@ironpan/core/batch';
 import type { JarHappening, JarNow } from '@ironpan/core/batch';
 import { volumeMl } from '@ironpan/core/kitchen';
+import type { Material } from '@ironpan/core/materials';
 import type { BatchRecord, JarEventRecord, JarRecord } from '@ironpan/core/records';
 import { GoneError } from './batches';
 import { dropJars, tablesOfJars } from './dropJars';
@@ -49,10 +50,16 @@ async function write(d: KitchenDb, o: Pick<Open, 'log'>, jar: string, say: JarHa
 }
 
 type Fresh = Pick<JarRecord, 'id' | 'product' | 'vesselMl' | 'stream' | 'vessel' | 'glass'>;
+/** What is in it that its batch did not know when it was begun. */
+function foodsBeside(a: Open, foods: readonly Material[]): Pick<JarRecord, 'foods'> {
+  const more = foods.filter((m) => !a.batch.recipe.materials.some((x) => x.id === m.id));
+  return more.length > 0 ? { foods: more } : {};
+}
 /** A jar of its own, of what another one held, put where that one stands. */
 async function beside(d: KitchenDb, a: Open, now: JarNow, jar: Fresh, at: number) {
   const { batch, id: from } = a.jar;
-  await d.jars.add({ ...jar, v: 3, batch, filledMl: volumeMl(jar.stream), filledAt: at, from });
+  const foods = foodsBeside(a, now.foods);
+  await d.jars.add({ ...jar, v: 4, batch, filledMl: volumeMl(jar.stream), filledAt: at, from, ...foods });
   await d.standing.put({ jar: jar.id });
   if (now.place === 'fridge') return [];
   return [await write(d, { log: [] }, jar.id, { is: 'moved', place: now.place, placeC: now.placeC }, at)];
@@ -116,7 +123,7 @@ export function liftCap(jarId: string, capG: number | null, at: number): Promise
   return d.transaction('rw', tables(d), async (): Promise<PouredOver> => {
     const a = await open(d, jarId);
     const now = jarNow(a.jar, a.log, a.batch, await fridgeLog(), at);
-    const cap = capOf(now.stream, capG, a.batch);
+    const cap = capOf(now.stream, capG, knowing(a.batch, now.foods));
     if (!cap) throw new RangeError('no cap has set');
     const into = newId('jar');
     const ml = volumeMl(cap);

@@ -70,3 +70,5 @@ export async function upgradeTo7(t: Transaction): Promise<void> {
 export const upgradeTo8 = (t: Transaction): Promise<void> => migrateRows(t);
 /** Version 9: a pause names its task, and instruments tell. */
 export const upgradeTo9 = (t: Transaction): Promise<void> => migrateRows(t);
+/** Version 10: a batch is changed against what goes wrong while it is made. */
+export const upgradeTo10 = (t: Transaction): Promise<void> => migrateRows(t);

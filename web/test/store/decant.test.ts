@@ -63,6 +63,20 @@ test('two jars together: one is empty, the other holds both and says what was po
   expect(await left(b.jar.id)).toBeCloseTo(wasB, 0);
   expect(await left(a.jar.id)).toBeCloseTo(wasA, 0);
 });
+test('what is poured over from a mixed jar knows the foods of both milks', async () => {
+  await layDemo(T);
+  const all = await milks();
+  const a = all[0];
+  const b = all.find((x) => x.batch.recipe.larder[0]?.material !== a?.batch.recipe.larder[0]?.material);
+  if (!a || !b) throw new Error('no two milks');
+  await pourTogether(a.jar.id, b.jar.id, 50, 'another milk', T);
+  const p = await decant(b.jar.id, 60, BOX, T + 10);
+  const into = (await standingJars()).find((x) => x.jar.id === p.into);
+  const food = a.batch.recipe.larder[0]?.material ?? '';
+  expect(into?.jar.foods?.map((m) => m.id)).toContain(food);
+  // Before, the part could not be reckoned at all: a food of it was unknown to its batch.
+  expect(into && jarNow(into.jar, into.events, into.batch, await fridgeLog(), T + 1000).leftMl).toBeCloseTo(60, 0);
+});
 test('a corrected reading rewrites the jars of its batch and what was poured over from them; none is lost', async () => {
   await layDemo(T);
   const found = (await milks()).find((x) => jarsOf(x.batch, progressOf(x.batch, [])).length >= 0);

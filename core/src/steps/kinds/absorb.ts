@@ -16,7 +16,7 @@ import { materialById, sumGrams } from '../../materials';
 import { heatUpS, HOB_EFFICIENCY, latentKJPerKg, POT_FULL, steamGPerS, vesselKJPerK } from '../../laws';
 import { advance } from '../processes/advance';
 import { holdAt, ramp } from '../processes/course';
-import { celsius, seconds, stream, thing, waterOf } from '../specs';
+import { celsius, lostFrom, seconds, stream, thing, waterOf } from '../specs';
 import type { StepKind } from '../types';
 
 /** A grain needs this long at the boil to cook through, and nobody boils rice longer than this, s (common practice). */
@@ -100,6 +100,7 @@ export const absorb: StepKind<'absorb'> = {
     };
   },
   readings: {
+    lostG: lostFrom('heatUp', (p) => p.of),
     waterG: {
       label: 'water',
       unit: 'g',

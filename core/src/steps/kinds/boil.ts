@@ -2,7 +2,7 @@ import { inhibitorLeftOf, massG, solidsG, thingOf } from '../../kitchen';
 import { INHIBITOR_GOAL } from '../../laws';
 import { sumGrams } from '../../materials';
 import { cookInPot, neededHoldS } from '../processes/cooking';
-import { choice, courseIn, seconds, stream, thing } from '../specs';
+import { choice, courseIn, lostFrom, seconds, stream, thing } from '../specs';
 import type { FigureOf } from '../params';
 import type { StepKind } from '../types';
 
@@ -48,6 +48,7 @@ export const boil: StepKind<'boil'> = {
     };
   },
   readings: {
+    lostG: lostFrom('hold', (p) => p.of),
     upCourseC: courseIn('heatUp'),
     holdCourseC: courseIn('hold'),
     heatUpS: {

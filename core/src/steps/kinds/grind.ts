@@ -1,7 +1,7 @@
 import { at, away, flowOf, massG, merge, portion, readyAt, thingOf, waterFlow, waterStream } from '../../kitchen';
 import { DRAWN_OF_RATED, FILM_G } from '../../laws';
 import { fitsJug, inJug, oneByOne } from '../processes/grinding';
-import { celsius, count, gramsOf, pouredAt, seconds, stream, thing, waterOf } from '../specs';
+import { celsius, count, gramsOf, lostFrom, pouredAt, seconds, stream, thing, waterOf } from '../specs';
 import type { ReadingSpec, StepKind } from '../types';
 
 /** Seconds to fill and empty the jug once (common practice). */
@@ -87,6 +87,7 @@ export const grind: StepKind<'grind'> = {
     };
   },
   readings: {
+    lostG: lostFrom('load1', (p) => p.of),
     waterG: pouredAt('load1'),
     durationS: {
       label: 'each load ran',

@@ -2,7 +2,7 @@ import { capacityOf, multiplier, readyAt, thingOf, volumeMl } from '../../kitche
 import { heatUpS, HOB_EFFICIENCY, PASTEURISED_MIN, POT_FULL, vesselKJPerK } from '../../laws';
 import { advance } from '../processes/advance';
 import { courseOf, holdAt, ramp } from '../processes/course';
-import { celsius, courseIn, seconds, stream, thing } from '../specs';
+import { celsius, courseIn, lostFrom, seconds, stream, thing } from '../specs';
 import type { StepKind } from '../types';
 
 /** Up to a temperature below the boil, and held. */
@@ -69,6 +69,7 @@ export const heat: StepKind<'heat'> = {
     };
   },
   readings: {
+    lostG: lostFrom('hold', (p) => p.of),
     upCourseC: courseIn('heatUp'),
     holdCourseC: courseIn('hold'),
     holdS: {

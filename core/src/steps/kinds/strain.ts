@@ -1,6 +1,6 @@
 import { at, away, flowOf, merge, NOTHING, setReady, thingOf } from '../../kitchen';
 import type { Stream } from '../../kitchen';
-import { HAND, stream, thing } from '../specs';
+import { HAND, lostFrom, stream, thing } from '../specs';
 import { strainFigures, strainOff } from '../processes/straining';
 import type { StepKind } from '../types';
 
@@ -47,6 +47,7 @@ export const strain: StepKind<'strain'> = {
     };
   },
   readings: {
+    lostG: lostFrom('strain', (p) => p.into),
     milkG: {
       label: 'milk that came through',
       unit: 'g',

@@ -1,6 +1,6 @@
 import { at, away, flowOf, merge, setReady, thingOf, waterFlow, waterStream } from '../../kitchen';
 import { kneaded } from '../processes/kneading';
-import { celsius, HAND, pouredAt, seconds, stream, thing, waterOf } from '../specs';
+import { HAND, celsius, lostFrom, pouredAt, seconds, stream, thing, waterOf } from '../specs';
 import { strainFigures, strainOff } from '../processes/straining';
 import type { StepKind } from '../types';
 
@@ -45,6 +45,7 @@ export const wash: StepKind<'wash'> = {
     };
   },
   readings: {
+    lostG: lostFrom('wash', (p) => p.into),
     waterG: pouredAt('wash'),
     milkG: {
       label: 'milk that came through',
