@@ -50,6 +50,11 @@ for (const theme of ['light', 'dark'] as const)
     await cook.go('/');
     await cook.jars().first().click();
     await clean(page, `${theme} jar sheet`);
+    await cook.go('/bench');
+    await page.getByRole('button', { name: 'Rescue' }).click();
+    await page.getByRole('dialog').getByRole('button', { name: 'no power' }).click();
+    await expect(page.getByRole('dialog').getByText(/fridge that stays shut/)).toBeVisible();
+    await clean(page, `${theme} rescue`);
   });
 
 for (const theme of ['light', 'dark'] as const)

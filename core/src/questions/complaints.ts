@@ -13,3 +13,20 @@ export const COMPLAINTS = {
   beany: { of: 'beany', aim: 25, less: true },
 } as const satisfies Readonly<Record<string, { of: Measure; aim: number; less: boolean }>>;
 export type Complaint = keyof typeof COMPLAINTS;
+/** Found wrong though it is within what is usually right: a quarter of what there is of it is taken off, or put on. */
+const A_QUARTER = 0.25;
+/** Where none of it is: thickness is told as times water. */
+const NONE: Readonly<Record<Complaint, number>> = {
+  slimy: 1,
+  tooThick: 1,
+  thickensHot: 1,
+  watery: 0,
+  gritty: 0,
+  beany: 0,
+};
+/** Where a measure is to come to so that a cook who found it wrong finds it right. */
+export function rightAt(c: Complaint, before: number): number {
+  const { aim, less } = COMPLAINTS[c];
+  const usual = NONE[c] + (1 + (less ? -A_QUARTER : A_QUARTER)) * (before - NONE[c]);
+  return less ? Math.min(aim, usual) : Math.max(aim, usual);
+}

@@ -27,5 +27,5 @@ export { bestMove, WANT_LESS } from './bestMove';
 export type { Move } from './bestMove';
 export { aimFor, complaintsSaid, foundAs, foundWord } from './seen';
 export type { Said } from './seen';
-export { rescueOf, troublesOf } from './rescue';
-export type { Rescued, RescueLine, RescueMeasure, RescueMove } from './rescue';
+export { rescueOf, rescueOfJar, troublesOf, troublesOfJar } from './rescue';
+export type { Rescued, RescuedJar, RescueLine, RescueMeasure, RescueMove } from './rescue';

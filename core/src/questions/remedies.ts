@@ -7,7 +7,7 @@ import { applyEdits, contextOf, makeStep, orderFaults, withParams } from '../ste
 import type { Edit, Recipe, Step } from '../steps';
 import { leverEdits, leversOf } from './levers';
 import type { Lever } from './levers';
-import { COMPLAINTS } from './complaints';
+import { COMPLAINTS, rightAt } from './complaints';
 import type { Complaint } from './complaints';
 import { look } from './look';
 import { aimFor } from './seen';
@@ -76,8 +76,7 @@ export function remedies(
   const c = COMPLAINTS[complaint];
   const before = MEASURES[c.of](seen.summary);
   if (before === null) return [];
-  // Found wrong though it is within what is usually right: a quarter on the better side is aimed at.
-  const usual = c.less ? Math.min(c.aim, before * 0.75) : Math.max(c.aim, before * 1.25);
+  const usual = rightAt(complaint, before);
   // Found worse than it was reckoned, it must be reckoned better than usual to be found right.
   const aim = c.less ? Math.min(usual, aimFor(complaint, said, before, c.aim)) : usual;
   const b: Bench = { made, here, of: c.of, less: c.less, aim, before };

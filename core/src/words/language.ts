@@ -42,7 +42,7 @@ function addWords(step: Step<'add'>, r: Recipe, weigh: string, a: Amounts): Inst
   return {
     title: all.length === 1 && all[0] ? `Add ${foodName(all[0].params.food, r)}` : 'Add',
     say: `${weigh}${dissolves ? 'Stir' : 'Put'} ${what} into the ${into}${step.params.of === 'milk' && dissolves ? ', for the whole pot' : ''}.${each}`,
-    cue: dissolves && step.params.of !== 'work' ? tasteCue(r) : null,
+    cue: dissolves && step.params.of !== 'work' && all.some((s) => s.params.food !== WATER) ? tasteCue(r) : null,
   };
 }
 const foodStirred = (s: Step<'add'>, r: Recipe): boolean =>

@@ -2,7 +2,7 @@ import type { RescueEdit, Trouble } from '../batch';
 import type { RescueLine, RescueMeasure, RescueMove } from '../questions';
 import { kindOf } from '../steps';
 import type { Recipe, Step } from '../steps';
-import { figureText, join, millilitres, percent } from './format';
+import { figureText, join, millilitres, percent, upper } from './format';
 import { bodyText, MEASURE_NAMES, measureText } from './measures';
 import { saidText, stepText, stepTitle } from './stepText';
 
@@ -62,6 +62,12 @@ const SENTENCES: Readonly<Record<string, Say>> = {
   rinseThree: () => 'Rinse them three times when you drain',
   boilWhole: (f) => `No soak: boil them whole for ${f('forS')}, then drain and grind`,
 
+  glassWater: (f) => `Stir ${f('addG')} of water into each 100 g as you pour it.`,
+  glassSugar: (f) => `Stir ${f('addG')} of sugar into each 100 g as you pour it.`,
+  mixStronger: () => 'Mix it with a stronger one: Pour it over, into a jar that stands there.',
+  sieveGlass: () => 'Pour it through a tea strainer, and leave the last finger in the jar.',
+  warmFat: (f) =>
+    `Its fat has set: stand the jar in warm water until it is at ${f('toC')}, then shake. Back into the cold at once.`,
   waterStays: () =>
     'Water that is in it stays in it: this milk is not for boiling down. Use it thin, for porridge or dough.',
   holdBack: () => 'Hold a fifth of the water back and pour it by taste: one can add, not take away.',
@@ -133,7 +139,7 @@ export function rescueThen(m: RescueMove): string {
   const moved =
     m.of === null
       ? ''
-      : `${nameOfMeasure(m.of)} ${valueOf(m.of, m.before)} → ${valueOf(m.of, m.after)}${m.reached ? '' : ', not enough by itself'}. `;
+      : `${upper(nameOfMeasure(m.of))} ${valueOf(m.of, m.before)} → ${valueOf(m.of, m.after)}${m.reached ? '' : ', not enough by itself'}. `;
   const body = m.main.body ? `${bodyText(m.main.body)}, ` : '';
   return `${moved}Then ${body}${join(percent(m.main.solids ?? 0))} solids, ${join(millilitres(m.volumeMl))}.`;
 }

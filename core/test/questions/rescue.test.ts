@@ -1,10 +1,10 @@
 import { describe, expect, test } from '@jest/globals';
-import { jarsOf, MAKING_TROUBLES, MILK_TROUBLES, progressOf } from '../../src/batch';
+import { jarNow, jarsOf, MAKING_TROUBLES, MILK_TROUBLES, progressOf } from '../../src/batch';
 import type { BatchEvent, FrozenBatch, Happening, Trouble } from '../../src/batch';
 import { warningsOf } from '../../src/checks';
 import { contents, massG } from '../../src/kitchen';
 import { METHODS } from '../../src/methods';
-import { rescueOf, troublesOf } from '../../src/questions';
+import { rescueOf, rescueOfJar, troublesOf, troublesOfJar } from '../../src/questions';
 import type { Rescued, RescueMove } from '../../src/questions';
 import { validRow } from '../../src/records';
 import { rescueDone, RESCUES_SAID, rescueText, rescueThen, TROUBLE_NAMES } from '../../src/words';
@@ -299,6 +299,37 @@ test('found slimy, an oat milk gets its word back; that no cloth takes it out is
   expect(['clean', 'silky']).toContain(r.now[0]?.main.body?.slip);
   expect(saidOf(r)).toContain('slimeStays');
   expect(r.otherwise.length).toBeGreaterThan(0);
+});
+describe('milk in its jar', () => {
+  const jarOf = (name: string) => {
+    const b = school(name);
+    b.toTheEnd();
+    const jar = jarsOf(b.batch, b.now()).find((j) => j.product === b.now().summary.main?.stream);
+    if (!jar) throw new Error('no jar');
+    return { batch: b.batch, now: jarNow(jar, [], b.batch, [], jar.filledAt + 3600_000) };
+  };
+  for (const m of METHODS)
+    test(`${m.id}: something can be said of anything that may be wrong with it`, () => {
+      const { batch, now } = jarOf(m.id);
+      for (const t of troublesOfJar(now)) {
+        const r = rescueOfJar(now, batch, t);
+        for (const l of [...r.now, ...r.past]) expect(rescueText(l)).not.toMatch(/NaN|–|undefined|Infinity/);
+        expect([t, r.now.length + r.past.length]).not.toEqual([t, 0]);
+      }
+    });
+  test('too salty by the glass: a third as much water leaves three quarters of the salt (dilution)', () => {
+    const { batch, now } = jarOf('soy-washed');
+    const [water] = rescueOfJar(now, batch, 'tooSalty').now;
+    // 100·(1/0.75 − 1) = 33.3, to the next spoon of 5 g.
+    expect(water?.figures.addG?.value).toBe(35);
+  });
+  test('not sweet by the glass: to 1.26 g of sugars in 100 g, by hand', () => {
+    const { batch, now } = jarOf('oat-middle');
+    const [sugar] = rescueOfJar(now, batch, 'notSweet').now;
+    const had = (100 * contents(now.stream).sugars) / massG(now.stream);
+    const byHand = (1.26 - had) / (1 - 0.0126);
+    expect(Math.abs((sugar?.figures.addG?.value ?? NaN) - byHand)).toBeLessThanOrEqual(0.25);
+  });
 });
 test('nothing is offered that the milk has not', () => {
   const p = school('oat-middle').now();

@@ -17,7 +17,7 @@ export function Alarm({ batches, now }: { readonly batches: readonly Running[]; 
   const over = batches.flatMap((b) =>
     timersOf(b, now).flatMap((t) =>
       t.leftS <= 0 && !t.paused
-        ? [{ key: `${b.batch.id} ${keyOfTask(t.task)}`, name: nameOfTask(t.task), of: b.batch.name }]
+        ? [{ key: `${b.batch.id} ${keyOfTask(t.task)}`, name: nameOfTask(t.task, b.progress.recipe), of: b.batch.name }]
         : [],
     ),
   );

@@ -60,7 +60,7 @@ export function Worktop() {
           <span className="small" style={{ color: 'var(--bar-ash)' }}>
             Next
           </span>
-          <span className="font-semibold">{nameOfTask(next.progress.current)}</span>
+          <span className="font-semibold">{nameOfTask(next.progress.current, next.progress.recipe)}</span>
         </Link>
       )}
     </section>
@@ -92,7 +92,7 @@ function Tile({ b, t, now }: { readonly b: Running; readonly t: TaskState; reado
       }}
     >
       <span className="small max-w-52 truncate" style={{ color: 'var(--bar-ash)' }}>
-        {`${timer?.paused ? 'Paused · ' : ''}${nameOfTask(t)} · ${b.batch.name}`}
+        {`${timer?.paused ? 'Paused · ' : ''}${nameOfTask(t, b.progress.recipe)} · ${b.batch.name}`}
       </span>
       {soak ? (
         <span className="num whitespace-nowrap">{`${join(duration(soak.elapsedS))} of ${join(duration(soak.plannedS))}`}</span>

@@ -52,7 +52,7 @@ export function Asked({ r, t, at, onDone }: AskedProps) {
           {...closing}
           onDo={(against, { edits }) =>
             at.log('the rescue', [{ is: 'edited', against, edits }], () =>
-              tell('It is in the plan of this batch now. Beside its steps it can be taken back.'),
+              tell('It is part of this batch now. It can be taken back until it is begun.'),
             )
           }
         />

@@ -36,7 +36,9 @@ export function BenchPage() {
               >
                 <span>
                   <span className="block text-lg font-semibold">{b.batch.name}</span>
-                  <span className="quiet">{b.progress.current ? nameOfTask(b.progress.current) : 'done'}</span>
+                  <span className="quiet">
+                    {b.progress.current ? nameOfTask(b.progress.current, b.progress.recipe) : 'done'}
+                  </span>
                 </span>
                 <span className="num text-xl">{first ? clock(Math.max(0, first.leftS)) : 'to begin'}</span>
               </Link>

@@ -24,7 +24,7 @@ export function Beside({ r, shown }: { readonly r: Running; readonly shown: Task
                 replace
                 className="flex min-h-14 items-center justify-between gap-3 px-4 hover:bg-[var(--ground)]"
               >
-                <span className="font-semibold">{nameOfTask(t)}</span>
+                <span className="font-semibold">{nameOfTask(t, r.progress.recipe)}</span>
                 <span className="num whitespace-nowrap" style={over ? { color: 'var(--flame-text)' } : undefined}>
                   {timer
                     ? timer.paused

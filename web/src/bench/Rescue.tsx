@@ -2,7 +2,7 @@ import { lastSeq, MAKING_TROUBLES, MILK_TROUBLES, readableAt, recordedOf } from 
 import type { Trouble } from '@ironpan/core/batch';
 import { leversOf, asMade, troublesOf } from '@ironpan/core/questions';
 import type { Rescued, RescueLine, RescueMove } from '@ironpan/core/questions';
-import { remedyText, rescueText, rescueThen, TROUBLE_NAMES } from '@ironpan/core/words';
+import { bodyText, join, percent, remedyText, rescueText, rescueThen, TROUBLE_NAMES } from '@ironpan/core/words';
 import { useMemo, useState } from 'react';
 import { now } from '../clock';
 import type { Running } from '../live/running';
@@ -40,11 +40,11 @@ export function RescueDialog({ r, write, onDo, onClose }: RescueProps) {
       {milk.length > 0 && (
         <>
           <p className="quiet mb-1">The milk is</p>
-          <ChoiceButtons label="The milk is" options={milk} chosen={against} onChoose={say} />
+          <ChoiceButtons large label="The milk is" options={milk} chosen={against} onChoose={say} />
         </>
       )}
       <p className="quiet mb-1">{milk.length > 0 ? 'Or in the making' : 'In the making'}</p>
-      <ChoiceButtons label="In the making" options={of(MAKING_TROUBLES)} chosen={against} onChoose={say} />
+      <ChoiceButtons large label="In the making" options={of(MAKING_TROUBLES)} chosen={against} onChoose={say} />
       <Busy what="working out what can be done" asked={asked} />
       <NotSaved of={write} />
       <div aria-live="polite">{found && <Found r={r} found={found} onDo={onDo} />}</div>
@@ -60,8 +60,15 @@ interface FoundProps {
 function Found({ r, found, onDo }: FoundProps) {
   const levers = found.otherwise.length > 0 ? leversOf(asMade(r.progress, r.batch)) : [];
   const next = [...found.otherwise.map((x) => `${remedyText(x, levers)}.`), ...found.next.map(rescueText)];
+  const main = r.progress.summary.main;
+  const milk: readonly Trouble[] = MILK_TROUBLES;
   return (
     <>
+      {main?.body && milk.includes(found.against) && (
+        <p className="small quiet">
+          Worked out as {bodyText(main.body)}, {join(percent(main.solids ?? 0))} solids.
+        </p>
+      )}
       <Lost r={r} found={found} />
       {found.said.map((l) => (
         <p key={l.say} className={`mt-2 text-[1.1rem] ${STOPS.includes(l.say) ? 'alert alert-error' : ''}`}>
@@ -84,10 +91,11 @@ function Found({ r, found, onDo }: FoundProps) {
                 <button
                   type="button"
                   data-once
-                  className="btn btn-primary btn-lg"
+                  className="btn btn-primary btn-lg w-full sm:w-auto"
+                  aria-label={`Do it: ${rescueText(m)}`}
                   onClick={() => onDo(found.against, m)}
                 >
-                  Do it<span className="sr-only">: {rescueText(m)}</span>
+                  Do it
                 </button>
               </li>
             ))}

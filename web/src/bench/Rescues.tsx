@@ -7,6 +7,7 @@ import { append } from '../store/batches';
 import { NotSaved } from '../ui/NotSaved';
 import { tell } from '../ui/toast';
 import { useWrite } from '../ui/useWrite';
+import { untouched } from './untouched';
 
 /** What was changed against what went wrong; until it is begun it can be taken back. */
 export function Rescues({ r }: { readonly r: Running }) {
@@ -41,9 +42,4 @@ export function Rescues({ r }: { readonly r: Running }) {
       </ul>
     </section>
   );
-}
-/** None of the steps that it put in or changed is begun. */
-function untouched(r: Running, x: Rescue): boolean {
-  const touched = new Set([...x.steps, ...x.edits.flatMap((e) => (e.do === 'set' ? [e.step] : []))]);
-  return r.progress.tasks.every((t) => !touched.has(t.step.id) || t.status === 'waiting' || x.steps.length === 0);
 }

@@ -2,6 +2,7 @@ import { canSkip } from '@ironpan/core/batch';
 import type { TaskState } from '@ironpan/core/batch';
 import { duration, join } from '@ironpan/core/words';
 import type { Running } from '../live/running';
+import { untouched } from './untouched';
 import type { AtStep } from './useStep';
 
 interface StepButtonsProps {
@@ -12,13 +13,17 @@ interface StepButtonsProps {
 /** What else can be said of a step. */
 export function MoreButtons({ r, t, at }: StepButtonsProps) {
   const before = lastDone(r);
+  const rescue = r.progress.rescues.find((x) => x.steps.includes(t.step.id) && untouched(r, x));
   return (
     <div className="mt-2.5 grid grid-cols-2 gap-2.5 sm:grid-cols-[repeat(auto-fit,minmax(6.4rem,1fr))]">
       {before && (
         <Small onPress={() => at.log('that you went back', [{ is: 'back', step: before.step.id }])}>Go back</Small>
       )}
       {at.hold && <Small onPress={at.hold}>{at.timer?.paused ? 'Go on' : 'Pause'}</Small>}
-      {canSkip(r.progress.recipe, t.step.id) && <Small onPress={() => at.ask('skip')}>Leave out</Small>}
+      {rescue && (
+        <Small onPress={() => at.log('that it is taken back', [{ is: 'undone', of: rescue.line }])}>Take it back</Small>
+      )}
+      {!rescue && canSkip(r.progress.recipe, t.step.id) && <Small onPress={() => at.ask('skip')}>Leave out</Small>}
       <Small onPress={() => at.ask('rescue')}>Rescue</Small>
       <Small onPress={() => at.ask('note')}>Note</Small>
       <Small onPress={() => at.ask('abandon')}>Abandon</Small>

@@ -1,7 +1,7 @@
 import { clockReading, everyStep, ranForS, timerS } from '@ironpan/core/batch';
 import type { TaskState } from '@ironpan/core/batch';
 import { kindOf } from '@ironpan/core/steps';
-import { duration, join, SKIPPED_WHY, stepTitle, whyText } from '@ironpan/core/words';
+import { duration, join, SKIPPED_WHY, whyText } from '@ironpan/core/words';
 import { Check } from 'lucide-react';
 import { Link } from 'react-router';
 import { benchOf, nameOfTask } from '../live/running';
@@ -37,10 +37,10 @@ export function StepList({ r, shown }: { readonly r: Running; readonly shown: Ta
               <span className="flex-1">
                 {!now && r.progress.atHand.includes(t) ? (
                   <Link replace to={benchOf(r.batch.id, t)} className="underline underline-offset-4">
-                    {listed(t, r)}
+                    {nameOfTask(t, r.progress.recipe)}
                   </Link>
                 ) : (
-                  listed(t, r)
+                  nameOfTask(t, r.progress.recipe)
                 )}
               </span>
               <span className="num small whitespace-nowrap">{took(t, r)}</span>
@@ -57,9 +57,6 @@ export function StepList({ r, shown }: { readonly r: Running; readonly shown: Ta
     </nav>
   );
 }
-/** What is added and poured is named: there may be several of them. */
-const listed = (t: TaskState, r: Running): string =>
-  t.step.kind === 'add' || t.step.kind === 'pour' ? stepTitle(t.step, r.progress.recipe) : nameOfTask(t);
 /** "take the skin off (not needed this time)" */
 function leftOut(r: Running): string {
   return r.progress.skipped

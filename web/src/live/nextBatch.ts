@@ -19,18 +19,18 @@ export function stepItems(b: Running, now: number): readonly ToDo[] {
   };
   const waiting: readonly ToDo[] = timerOf(current, now)
     ? []
-    : [{ ...of(current), at: now, text: nameOfTask(current), more: b.batch.name }];
+    : [{ ...of(current), at: now, text: nameOfTask(current, b.progress.recipe), more: b.batch.name }];
   return [...waiting, ...timersOf(b, now).map((timer) => endItem(b, timer.task, timer.leftS, now, of(timer.task)))];
 }
 type Of = Pick<ToDo, 'key' | 'keys' | 'to' | 'urgent'>;
 function endItem(b: Running, t: TaskState, leftS: number, now: number, of: Of): ToDo {
   const at = now + leftS * 1000;
-  if (!soakOf(b, t, now)) return { ...of, at, text: `${nameOfTask(t)} ends`, more: b.batch.name };
+  if (!soakOf(b, t, now)) return { ...of, at, text: `${nameOfTask(t, b.progress.recipe)} ends`, more: b.batch.name };
   const after = b.progress.tasks[b.progress.tasks.indexOf(t) + 1];
   return {
     ...of,
     at,
-    text: after ? nameOfTask(after) : 'The soak ends',
+    text: after ? nameOfTask(after, b.progress.recipe) : 'The soak ends',
     more: `${b.batch.name}, when the soak is done`,
   };
 }

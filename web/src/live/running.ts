@@ -1,7 +1,8 @@
 import { lastSeq, progressOf, ranForS, soakingNow, timerS } from '@ironpan/core/batch';
 import type { Progress, SoakingNow, TaskState } from '@ironpan/core/batch';
 import { kindOf } from '@ironpan/core/steps';
-import { taskName } from '@ironpan/core/words';
+import type { Recipe } from '@ironpan/core/steps';
+import { stepTitle, taskName } from '@ironpan/core/words';
 import { useMemo } from 'react';
 import { oneBatch, openBatches } from '../store/batches';
 import type { BatchWithLog } from '../store/batches';
@@ -70,8 +71,11 @@ export const timersOf = (r: Running, now: number): readonly Timer[] =>
 /** How a soak stands now; null: this is none, or it does not run. */
 export const soakOf = (r: Running, t: TaskState, now: number): SoakingNow | null =>
   r.progress.state === 'open' ? soakingNow(r.progress, r.batch, t, now) : null;
-/** What a list calls a task. */
-export const nameOfTask = (t: TaskState): string => taskName(t.step, t.task.id, kindOf(t.step.kind).label);
+/** What a list calls a task; what is added and poured is named, for there may be several. */
+export const nameOfTask = (t: TaskState, r?: Recipe): string =>
+  r && (t.step.kind === 'add' || t.step.kind === 'pour')
+    ? stepTitle(t.step, r)
+    : taskName(t.step, t.task.id, kindOf(t.step.kind).label);
 /** How an address names a task. */
 export const keyOfTask = (t: TaskState): string => `${t.step.id}.${t.task.id}`;
 /** Where a task stands on the bench; without one, whatever stands before the cook there. */

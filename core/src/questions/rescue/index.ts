@@ -1,4 +1,6 @@
 export { rescueOf } from './rescue';
 export type { Rescued } from './rescue';
+export { rescueOfJar, troublesOfJar } from './glass';
+export type { RescuedJar } from './glass';
 export { troublesOf } from './troubles';
 export type { Line as RescueLine, Move as RescueMove, RescueMeasure } from './sick';

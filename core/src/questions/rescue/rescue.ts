@@ -2,7 +2,7 @@ import type { BatchEvent, FrozenBatch, TraceChunk, Trouble } from '../../batch';
 import { fig } from '../../checks';
 import { kindOf, SWEET_FROM } from '../../steps';
 import type { Step } from '../../steps';
-import { COMPLAINTS } from '../complaints';
+import { COMPLAINTS, rightAt } from '../complaints';
 import type { Complaint } from '../complaints';
 import { asMade, remedies } from '../remedies';
 import type { Remedy } from '../remedies';
@@ -42,7 +42,7 @@ const NO_GRIT = 0.0005;
 const SHORT = 0.02;
 /** A fifth stronger is tasted (common practice). */
 const STRONGER = 1.2;
-/** Found too much though it is as usual: a quarter of it is taken off at once. */
+/** So much of what is too sweet or too salty is left. */
 const TOO_MUCH = 0.75;
 
 /** Too little by the plan, or found too little though it is as planned. */
@@ -51,11 +51,11 @@ function stronger(s: Sick): Aim {
   const planned = s.batch.promised.solids;
   return { of: 'solids', less: false, to: now < 0.98 * planned ? planned : now * STRONGER };
 }
-/** Down to where the word changes, or by a quarter of what is more than water where it is within it already. */
-function thinner(s: Sick, of: 'body' | 'slime', word: number): Aim {
-  const now = measured(s.p, of) ?? 1;
-  return { of, less: true, to: Math.min(word, 1 + (now - 1) * TOO_MUCH) };
-}
+/** Down to where a cook who found it wrong finds it right. */
+const rightOf = (s: Sick, c: 'tooThick' | 'slimy' | 'gritty' | 'beany'): Aim => {
+  const { of, less } = COMPLAINTS[c];
+  return { of, less, to: rightAt(c, measured(s.p, of) ?? 0) };
+};
 function sweeter(s: Sick): Aim {
   const now = measured(s.p, 'sugars') ?? 0;
   const next = Object.values(SWEET_FROM).find((x) => x > now * 1.05) ?? now * STRONGER;
@@ -82,22 +82,19 @@ const FOUND: Readonly<Record<Trouble, (s: Sick) => Found>> = {
     return { now, past: some([now.length === 0 && line('waterStays')]), next: [line('holdBack')] };
   },
   tooThick: (s) => {
-    const aim = thinner(s, 'body', COMPLAINTS.tooThick.aim);
+    const aim = rightOf(s, 'tooThick');
     return { now: [...stirInWater(s, aim), ...malt(s, aim)], said: some([thickensCold(s) && line('coldThickens')]) };
   },
   slimy: (s) => {
-    const aim = thinner(s, 'slime', COMPLAINTS.slimy.aim);
+    const aim = rightOf(s, 'slimy');
     return { now: [...malt(s, aim), ...stirInWater(s, aim)], past: [line('slimeStays')] };
   },
   gritty: (s) => {
     const now = measured(s.p, 'grit') ?? 0;
-    const aim: Aim = { of: 'grit', less: true, to: Math.min(COMPLAINTS.gritty.aim, TOO_MUCH * now) };
-    return { now: strainAgain(s, now > NO_GRIT ? aim : null), said: [line('leaveFinger')] };
+    return { now: strainAgain(s, now > NO_GRIT ? rightOf(s, 'gritty') : null), said: [line('leaveFinger')] };
   },
   beany: (s) => {
-    const now = measured(s.p, 'beany') ?? 0;
-    const aim: Aim = { of: 'beany', less: true, to: Math.min(COMPLAINTS.beany.aim, TOO_MUCH * now) };
-    return { now: boilLonger(s, aim), said: [line('hideBeany')], past: [line('beanyStays')] };
+    return { now: boilLonger(s, rightOf(s, 'beany')), said: [line('hideBeany')], past: [line('beanyStays')] };
   },
   notSweet: (s) => {
     const aim = sweeter(s);

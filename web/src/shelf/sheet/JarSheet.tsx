@@ -23,6 +23,7 @@ import { PourOver } from './PourOver';
 import { Throw } from './Throw';
 import { TimeAccount } from './TimeAccount';
 import { useSay } from './useSay';
+import { Wrong } from './Wrong';
 import type { Say } from './useSay';
 
 const TITLES: Readonly<Record<Doing, string>> = {
@@ -33,6 +34,7 @@ const TITLES: Readonly<Record<Doing, string>> = {
   lift: 'The cap lifted off',
   over: 'Pour it over',
   dry: 'Dry it in the oven',
+  wrong: 'What is wrong?',
   throw: 'Thrown away',
 };
 
@@ -61,6 +63,7 @@ export function JarSheet({ j, begin, onClose }: JarSheetProps) {
       {doing === 'move' && <Move j={j} onDone={back} onPourOver={() => setDoing('over')} />}
       {doing === 'lift' && <Lift j={j} onDone={back} />}
       {doing === 'dry' && <Dry j={j} onDone={back} />}
+      {doing === 'wrong' && <Wrong j={j} onDone={back} />}
       {doing === 'over' && <PourOver j={j} onDone={back} onEmpty={onClose} />}
       {doing === 'throw' && <Throw j={j} onDone={onClose} onBack={back} />}
     </Dialog>
@@ -134,6 +137,7 @@ function Whole({
             onClick={() => takeBrick(j, say)}
           >{`Take out ${join(grams(Math.min(j.now.bricks.eachG, j.now.leftG)))}`}</Act>
         )}
+        {mendable(j) && <Act onClick={() => onDo('wrong')}>Something is wrong</Act>}
         {capIsSet(j) && <Act onClick={() => onDo('lift')}>Lift the cap</Act>}
         <Act onClick={() => onDo('throw')}>Thrown away</Act>
       </div>
@@ -156,6 +160,9 @@ function Whole({
     </>
   );
 }
+/** Milk to be drunk: raw, turned, past or frozen it is not for the glass. */
+const mendable = (j: ShelfJar): boolean =>
+  j.now.done && !j.pulp && !j.now.turned && j.tone !== 'past' && j.now.place !== 'freezer';
 /** There is a cap, and it is cold enough to be lifted off. */
 function capIsSet(j: ShelfJar): boolean {
   const { capSetsBelowC, placeC } = j.now;
