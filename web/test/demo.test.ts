@@ -22,7 +22,7 @@ test('a kitchen at 640 m, several plans, a dozen past batches with scatter, jars
   expect(Math.max(...miss.map(Math.abs))).toBeLessThan(0.2);
   const soaks = past
     .filter((b) => b.p.state === 'open')
-    .flatMap((b) => b.p.atHand.flatMap((t) => soakingNow(b.p, b.batch, t, T) ?? []));
+    .flatMap((b) => b.p.atHand.flatMap((t) => soakingNow(b.p, t, T) ?? []));
   expect(soaks).toHaveLength(1);
   expect(soaks[0]?.uptakeShare).toBeGreaterThan(0.5);
   const fridge = await open().fridge.toArray();

@@ -66,6 +66,8 @@ export type BatchEvent = Line & { readonly batch: string } & (
     | { readonly is: 'edited'; readonly against: Trouble; readonly edits: readonly RescueEdit[] }
     /** Takes back the line of this id; nothing is deleted. */
     | { readonly is: 'undone'; readonly of: string }
+    /** Stirred along the bottom, while this task runs. */
+    | { readonly is: 'stirred'; readonly step: string; readonly task: string }
   );
 /** One vessel that was filled: as the kit had it on that day. */
 export interface Filling {

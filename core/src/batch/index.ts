@@ -15,6 +15,7 @@ export type { Readable } from './readable';
 export {
   clockParam,
   clockReading,
+  coolingByProbe,
   ifStoppedNow,
   probeIn,
   soakingNow,

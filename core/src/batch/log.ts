@@ -32,6 +32,7 @@ export function commandKey(h: Happening | JarHappening): string {
   switch (h.is) {
     case 'begun':
     case 'ended':
+    case 'stirred':
       return `${h.is} ${h.step} ${h.task}`;
     case 'skipped':
     case 'back':

@@ -6,6 +6,7 @@ import type { BatchEvent, Filling, FrozenBatch, RescueEdit, SkipReason, TraceChu
 import { editedBy, takenBack } from './edited';
 import type { TakenBack } from './edited';
 import { fold } from './fold';
+import type { Given } from './fold';
 import { inOrder } from './log';
 import { summarise } from './summary';
 import { tracesOf } from './traces';
@@ -26,6 +27,8 @@ export interface Progress {
   readonly rescues: readonly Rescue[];
   /** The recipe as it is made: without what was left out, with what came in. */
   readonly recipe: Recipe;
+  /** What it was folded with: to go on from here with one thing more. */
+  readonly given: Given;
   readonly outcome: Outcome;
   readonly summary: Summary;
   readonly endedAt: number | null;
@@ -62,6 +65,7 @@ interface Log {
   abandonedAt: number | null;
   /** Held since, by task. */
   readonly paused: Map<string, number>;
+  readonly stirred: Map<string, number>;
 }
 const key = (step: string, task: string): string => `${step} ${task}`;
 /** Read anew it counts anew; what is measured as it goes is kept with each of its moments. */
@@ -80,6 +84,7 @@ function read(recipe: Recipe, beganAt: number, events: readonly BatchEvent[]): L
     beganAt,
     abandonedAt: null,
     paused: new Map(),
+    stirred: new Map(),
   };
   const back = takenBack(events);
   for (const e of inOrder(events)) if (!back.lines.has(e.id)) apply(log, e, back);
@@ -120,6 +125,9 @@ function apply(log: Log, e: BatchEvent, back: TakenBack): void {
     case 'filled':
       log.filled.set(e.step, { into: e.into, ofMl: e.ofMl });
       break;
+    case 'stirred':
+      log.stirred.set(key(e.step, e.task), e.at);
+      break;
     case 'edited':
       rescue(log, e, back);
       break;
@@ -149,7 +157,7 @@ function goOn(log: Log, k: string, at: number): void {
 }
 /** The clock was set, no time passed: all that was timed before is told on the new clock, so differences stay. */
 function setClock(log: Log, byMs: number): void {
-  for (const map of [log.begun, log.ended, log.paused]) for (const [k, at] of map) map.set(k, at + byMs);
+  for (const map of [log.begun, log.ended, log.paused, log.stirred]) for (const [k, at] of map) map.set(k, at + byMs);
   log.beganAt += byMs;
 }
 function reopen(log: Log, step: string): void {
@@ -158,7 +166,7 @@ function reopen(log: Log, step: string): void {
   if (from < 0) return;
   // What has nothing to do with it goes on: pulp in the oven does not begin anew because the milk is strained again.
   const later = new Set([...fromHere(recipe, from)].map((i) => recipe.steps[i]?.id ?? ''));
-  for (const map of [log.begun, log.ended, log.paused])
+  for (const map of [log.begun, log.ended, log.paused, log.stirred])
     for (const k of [...map.keys()]) if (later.has(k.slice(0, k.indexOf(' ')))) map.delete(k);
   for (const s of later) log.skipped.delete(s);
 }
@@ -212,13 +220,19 @@ export function progressOf(
   const first = fold(recipe, given);
   const tasksOf = (step: string) => first.stages.find((x) => x.step === step)?.tasks ?? [];
   const gapS = gaps(recipe, log, tasksOf);
-  const outcome = Object.keys(gapS).length > 0 ? fold(recipe, { ...given, gapS }) : first;
+  const stood = Object.keys(gapS).length > 0 ? { ...given, gapS } : given;
+  const outcome = stood === given ? first : fold(recipe, stood);
   const tasks = recipe.steps.flatMap((step, index) =>
     tasksOf(step.id).map((task): TaskState => {
       const begunAt = log.begun.get(key(step.id, task.id)) ?? null;
       const endedAt = log.ended.get(key(step.id, task.id)) ?? null;
       const status = endedAt !== null ? 'done' : begunAt !== null ? 'running' : 'waiting';
-      return { step, index, task, status, begunAt, endedAt, pausedAt: log.paused.get(key(step.id, task.id)) ?? null };
+      const since = (of: ReadonlyMap<string, number>): number | null => of.get(key(step.id, task.id)) ?? null;
+      return {
+        ...{ step, index, task, status, begunAt, endedAt },
+        pausedAt: since(log.paused),
+        stirredAt: since(log.stirred),
+      };
     }),
   );
   const atHand = atHandOf(recipe, tasks);
@@ -234,6 +248,7 @@ export function progressOf(
     skipped: [...log.skipped].map(([step, x]) => ({ step, ...x })),
     rescues: log.rescues,
     recipe,
+    given: stood,
     outcome,
     summary: summarise(recipe, outcome, batch.kit),
     endedAt: log.abandonedAt ?? finishedAt,

@@ -11,4 +11,6 @@ export interface TaskState {
   readonly endedAt: number | null;
   /** Since when it is held; null: it is not. */
   readonly pausedAt: number | null;
+  /** When it was stirred last; null: nobody said so. */
+  readonly stirredAt: number | null;
 }

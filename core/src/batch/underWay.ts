@@ -1,5 +1,5 @@
 import { boilsAtC, highestOf, kindOf, neededHoldS } from '../steps';
-import type { Reading, Stage, Trace } from '../steps';
+import type { Outcome, Reading, Stage, Trace } from '../steps';
 import type { FrozenBatch } from './events';
 import { fold } from './fold';
 import { ranForS } from './progress';
@@ -15,7 +15,6 @@ interface ProbeSoFar {
 /** A task's step, cut at the present second: the same fold, with what has passed in place of what is planned. */
 function cutNow(
   p: Progress,
-  batch: FrozenBatch,
   t: TaskState,
   what: string,
   value: number,
@@ -28,15 +27,15 @@ function cutNow(
     cut.push({ id: 'probe', ...of, what: probe.what, value: last, trace: 'probe', source: 'probe' });
   }
   return fold(p.recipe, {
-    ...{ kit: batch.kit, beliefs: batch.beliefs, readings: [...p.readings, ...cut], untilStep: t.index + 1 },
-    ...(probe && { traces: new Map([['probe', probe.trace]]) }),
+    ...{ ...p.given, readings: [...p.readings, ...cut], untilStep: t.index + 1 },
+    ...(probe && { traces: new Map([...(p.given.traces ?? []), ['probe', probe.trace]]) }),
   }).stages.at(-1);
 }
 /** What stands soaking has drunk by now; null: this is no soak that runs. */
-export function soakingNow(p: Progress, batch: FrozenBatch, t: TaskState, now: number): SoakingNow | null {
+export function soakingNow(p: Progress, t: TaskState, now: number): SoakingNow | null {
   if (t.step.kind !== 'soak' || t.task.id !== 'soak' || t.status !== 'running') return null;
   const elapsed = Math.min(highestOf('soak', 'durationS'), ranForS(t, now));
-  const figures = cutNow(p, batch, t, 'durationS', elapsed)?.figures;
+  const figures = cutNow(p, t, 'durationS', elapsed)?.figures;
   return figures
     ? {
         elapsedS: elapsed,
@@ -60,7 +59,7 @@ export function holdingNow(
   probe: Trace | null = null,
 ): HoldingNow | null {
   if (t.step.kind !== 'boil' || t.task.id !== 'hold' || t.status !== 'running') return null;
-  const stage = cutNow(p, batch, t, 'holdS', ranForS(t, now), probe && { what: 'holdCourseC', trace: probe });
+  const stage = cutNow(p, t, 'holdS', ranForS(t, now), probe && { what: 'holdCourseC', trace: probe });
   const { of } = t.step.params;
   const milk = stage?.writes.findLast(([name]) => name === of)?.[1];
   const f = stage?.figures;
@@ -97,8 +96,29 @@ export function ifStoppedNow(p: Progress, batch: FrozenBatch, t: TaskState, now:
   if (what === null || spec === undefined) return null;
   const ran = Math.min(spec.high, ranForS(t, now));
   const cut: Reading = { id: 'now', step: t.step.id, task: t.task.id, what, value: ran, source: 'clock' };
-  const given = { kit: batch.kit, beliefs: batch.beliefs, readings: [...p.readings, cut] };
+  const given = { ...p.given, readings: [...p.readings, cut] };
   return summarise(p.recipe, fold(p.recipe, given), batch.kit, 'main');
+}
+/** A probe must have seen so much of a fall before it tells how the rest will go, s and K. */
+const FALLS = { s: 120, k: 4 } as const;
+/** Where it is now is told by the middle of the last of so many readings. */
+const LATEST = 9;
+/**
+ * The batch with what a probe has told so far of a cooling that runs: the pace at which it truly cools goes on. null: this
+ * is none, or too little was told yet.
+ */
+export function coolingByProbe(p: Progress, t: TaskState, probe: Trace | null): Outcome | null {
+  if (t.step.kind !== 'cool' || t.status !== 'running' || !probe) return null;
+  const { values, everyS } = probe;
+  const last = values.slice(-LATEST);
+  const now = [...last].sort((a, b) => a - b)[Math.floor(last.length / 2)] ?? NaN;
+  const atS = (values.length - 1 - Math.floor(last.length / 2)) * everyS;
+  if (atS < FALLS.s || (values[0] ?? NaN) - now < FALLS.k) return null;
+  const told: Reading = {
+    ...{ id: 'now', step: t.step.id, task: t.task.id, what: 'nowC' },
+    ...{ value: now, atS, source: 'probe' },
+  };
+  return fold(p.recipe, { ...p.given, readings: [...p.readings, told] });
 }
 export interface HoldingNow {
   readonly left: number;

@@ -11,3 +11,5 @@ export { inWindow } from './window';
 export type { Band, InWindow } from './window';
 export { earNext, loudnessDb, SILENCE, taughtBy } from './ear';
 export type { EarWatch, LoudFrame, Taught } from './ear';
+export { CATCHES_FROM_C, STIR_EVERY_S, stirEveryS, unstirred } from './scorch';
+export type { Unstirred } from './scorch';

@@ -48,11 +48,10 @@ export function topUp(p: Progress, batch: FrozenBatch): TopUp | null {
   return null;
 }
 function byWater(p: Progress, batch: FrozenBatch, step: Step, water: string, short: number): TopUp | null {
-  const given = { kit: batch.kit, beliefs: batch.beliefs, readings: p.readings };
   const at = (addG: number) => {
     const more = withParams(step, { [water]: numberOf(step, water) + addG });
     const recipe = { ...p.recipe, steps: p.recipe.steps.map((s) => (s.id === step.id ? more : s)) };
-    return summarise(recipe, fold(recipe, given), batch.kit, 'main');
+    return summarise(recipe, fold(recipe, p.given), batch.kit, 'main');
   };
   // Nearly a straight line: one step along it, and one by what that brought.
   const first = at(short).jarredMl - p.summary.jarredMl;

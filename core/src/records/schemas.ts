@@ -204,6 +204,7 @@ const EVENTS: { readonly [K in BatchEvent['is']]: Joi.ObjectSchema } = {
     against: Joi.valid(...MILK_TROUBLES, ...MAKING_TROUBLES),
     edits: Joi.array().items(rescueEdit).min(1).max(20),
   }),
+  stirred: exactly<EventOf<'stirred'>>({ ...happened, is: 'stirred', step: id(), task: id() }),
   undone: exactly<EventOf<'undone'>>({ ...happened, is: 'undone', of: id() }),
   paused: exactly<EventOf<'paused'>>({ ...happened, is: 'paused', ...held }).and('step', 'task'),
   resumed: exactly<EventOf<'resumed'>>({ ...happened, is: 'resumed', ...held }).and('step', 'task'),

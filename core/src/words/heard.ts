@@ -1,5 +1,5 @@
 import { FOAM_FROM_C } from '../detect';
-import type { BoilWatch, InWindow, WeighWatch } from '../detect';
+import type { BoilWatch, InWindow, Unstirred, WeighWatch } from '../detect';
 import { TRUE_BOIL_C } from '../steps';
 import { celsius, duration, grams, join, percent } from './format';
 
@@ -59,4 +59,11 @@ export function windowText(w: InWindow, say: { readonly tooWarm: string; readonl
 export function weighText(w: WeighWatch): string | null {
   if (w.is === 'unknown' || w.is === 'empty') return null;
   return w.is === 'moving' ? `${join(grams(w.g))}, still moving` : `${join(grams(w.g))}, still`;
+}
+/** How long it was left unstirred. */
+export function stirText(u: Unstirred): string {
+  const ago = join(duration(u.forS));
+  return u.over
+    ? `Not stirred for ${ago}: it catches at the bottom. Stir along it.`
+    : `Stirred ${ago} ago; at least every ${join(duration(u.everyS))}.`;
 }

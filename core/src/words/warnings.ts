@@ -4,6 +4,8 @@ import { streamName } from './labels';
 
 const ALLERGEN = 'allergen:';
 type Say = (f: (name: string) => string, w: Warning) => string;
+/** Said in the plan, and at the step that begins with the nut. */
+export const OPENING = 'Opening and grating: blade away from the hand, the nut on a cloth, fingers off the grater.';
 
 /** One sentence a check: what is wrong, with the computed figure, and what to do. */
 const SENTENCES: Readonly<Record<string, Say>> = {
@@ -116,7 +118,7 @@ const SENTENCES: Readonly<Record<string, Say>> = {
   keptTooLong: (f) => `${f('forS')} is longer than it keeps: ${f('mostS')} at most.`,
   noKillStep: () =>
     'Nothing kills germs in this milk. Wash well, keep it cold, drink it within a day or two; within the day if it was warm or unwashed.',
-  openingNut: () => 'Opening and grating: blade away from the hand, the nut on a cloth, fingers off the grater.',
+  openingNut: () => OPENING,
   underFive: () => 'Rice drinks are not for children under five: rice carries arsenic.',
   'refused:bitterAlmond': () => 'Bitter almonds are poisonous: no milk is made of them here. Use sweet almonds.',
   'refused:apricotKernel': () => 'Apricot kernels are poisonous: no milk is made of them here.',

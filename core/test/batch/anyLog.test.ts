@@ -96,7 +96,7 @@ describe('any log', () => {
         const now = batch.startedAt + later;
         for (const t of p.tasks) {
           expect(ranForS(t, now)).toBeGreaterThanOrEqual(0);
-          expect(soakingNow(p, batch, t, now)?.uptakeShare ?? 0).toBeGreaterThanOrEqual(0);
+          expect(soakingNow(p, t, now)?.uptakeShare ?? 0).toBeGreaterThanOrEqual(0);
           expect(holdingNow(p, batch, t, now)?.left ?? 0).toBeLessThanOrEqual(1);
           const c = warmNowC(t, now) ?? 20;
           expect(c).toBeGreaterThan(-30);

@@ -135,7 +135,7 @@ describe('things that soak', () => {
   test('uptake by now is the same fold, cut at this second', () => {
     const p = progressOf(soaked, events);
     const t = p.tasks.find((x) => x.task.id === 'soak') as TaskState;
-    const at = (h: number) => soakingNow(p, soaked, t, 60_000 + h * 3600_000)?.uptakeShare ?? 0;
+    const at = (h: number) => soakingNow(p, t, 60_000 + h * 3600_000)?.uptakeShare ?? 0;
     expect(at(0)).toBe(0);
     expect(at(2)).toBeLessThan(at(6));
     const whole = fold(soaked.recipe, unlearned(SEA)).stages[0]?.figures.uptakeShare ?? 0;

@@ -41,7 +41,7 @@ const taskOf = (p: Progress, step: string, task: string): TaskState => {
   if (!t) throw new Error(`no task ${step} ${task}`);
   return t;
 };
-const soaking = (p: Progress, now: number) => soakingNow(p, batch, taskOf(p, 'soak', 'soak'), now);
+const soaking = (p: Progress, now: number) => soakingNow(p, taskOf(p, 'soak', 'soak'), now);
 const holding = (p: Progress, now: number) => holdingNow(p, batch, taskOf(p, 'boil', 'hold'), now);
 
 describe('what stands soaking', () => {

@@ -56,7 +56,7 @@ describe.each(SCHOOLS)('on record for a batch of %s', (id) => {
       told(p.summary),
       told(p.outcome.fits),
       told(digestOf(batch, log, p)),
-      told(soaking.current && soakingNow(soaking, batch, soaking.current, 5 * HOUR)),
+      told(soaking.current && soakingNow(soaking, soaking.current, 5 * HOUR)),
       ...jars.map((j) => told([j.product, j.filledMl, j.vesselMl, j.filledAt])),
       ...jars.map((j) => told(jarNow(j, [], batch, [], j.filledAt + 30 * HOUR))),
     ];

@@ -120,6 +120,7 @@ export function sampleKitchen(): Kitchen {
       ],
     },
     { id: 'x2', seq: 911, batch: 'b1', at: T0 + 65 * MIN, is: 'undone', of: 'x1' },
+    { id: 'x3', seq: 912, batch: 'b1', at: T0 + 65 * MIN, is: 'stirred', step: 'boil', task: 'hold' },
     { id: 's1', seq: 905, batch: 'b1', at: T0 + 65 * MIN, is: 'skipped', step: 'skim', why: 'other', text: 'no skin' },
     { id: 'k1', seq: 906, batch: 'b1', at: T0 + 66 * MIN, is: 'back', step: 'jar' },
     ...ran.filter((e) => 'step' in e && e.step === 'jar').map((e, i) => ({ ...e, id: `again${i}`, seq: 907 + i })),

@@ -74,7 +74,7 @@ function AtStep({ r, t, onDone }: AtStepProps) {
         {heard && <InstrumentsNow key={keyOfTask(t)} r={r} t={t} heard={heard} />}
         {t.step.kind === 'grind' && <Ear key={`ear ${t.step.id}`} r={r} t={t} onDone={onDone} />}
         <Beside r={r} shown={t} />
-        <CoolingNow r={r} t={t} />
+        <CoolingNow r={r} t={t} probe={heard?.watch?.soFar ?? null} />
         <FillJars r={r} t={t} />
         <FunnelNow key={`funnel ${t.step.id}`} r={r} t={t} />
         <Readings key={t.step.id} r={r} t={t} />

@@ -1,6 +1,6 @@
 import type { TaskState } from '@ironpan/core/batch';
 import type { Trace } from '@ironpan/core/steps';
-import { hotWaterOf, instruction, muchOf } from '@ironpan/core/words';
+import { cautionsOf, hotWaterOf, instruction, muchOf } from '@ironpan/core/words';
 import { useEffect } from 'react';
 import { useNow } from '../clock';
 import { readCalls } from '../store/calls';
@@ -15,6 +15,7 @@ import { Asked } from './Asked';
 import { AtHand } from './AtHand';
 import { Fuse } from './Fuse';
 import { MainButton, MoreButtons } from './StepButtons';
+import { Stirring } from './Stirring';
 import { useBenchKeys } from './useBenchKeys';
 import type { SaidOf } from './useSaid';
 import { useStep } from './useStep';
@@ -50,6 +51,10 @@ export function NowAtHand({ r, t, probeC, probe, said, onDone }: NowAtHandProps)
     if (aloud !== null) speak(aloud);
   }, [aloud]);
   if (!stage || !say) return null;
+  const cautions = [
+    ...(say.caution === undefined ? [] : [say.caution]),
+    ...cautionsOf(t.step, stage, t.task.id, r.progress.recipe),
+  ];
   return (
     <section aria-label="Now" className="plate flex flex-col p-4 wide:min-h-[36rem] wide:p-6">
       <p className="quiet num small">
@@ -68,11 +73,11 @@ export function NowAtHand({ r, t, probeC, probe, said, onDone }: NowAtHandProps)
       )}
       <p className="mt-2 text-[1.2rem]">{say.say}</p>
       {hot !== null && <p className="mt-1 text-[1.1rem]">{hot}</p>}
-      {say.caution !== undefined && (
-        <p className="alert alert-warning mt-2 text-[1.1rem]" role="note">
-          {say.caution}
+      {cautions.map((x) => (
+        <p key={x} className="alert alert-warning mt-2 text-[1.1rem]" role="note">
+          {x}
         </p>
-      )}
+      ))}
       <div aria-live="polite">
         {said !== null && (
           <p className={`alert mt-2 text-[1.2rem] ${said.weight}`} data-said>
@@ -94,6 +99,7 @@ export function NowAtHand({ r, t, probeC, probe, said, onDone }: NowAtHandProps)
           )}
         </div>
       </div>
+      <Stirring t={t} stage={stage} at={at} now={now} probeC={probeC} />
       <div className="sticky bottom-32 z-10 wide:static">
         <MainButton r={r} t={t} at={at} />
       </div>

@@ -18,7 +18,7 @@ import { fullDate, hourMinute } from '../ui/times';
 
 /** The log as it was written; nothing in it is ever changed. */
 export function Log({ r }: { readonly r: Running }) {
-  const events = inOrder(r.events).filter((e) => e.is !== 'begun' || taskTimed(e, r));
+  const events = inOrder(r.events).filter((e) => e.is !== 'stirred' && (e.is !== 'begun' || taskTimed(e, r)));
   return (
     <section aria-label="Log" className="plate p-4">
       <h2 className="mb-2 text-xl">Log</h2>
@@ -91,6 +91,8 @@ function say(e: BatchEvent, r: Running): string {
       return `The clock was set ${e.byMs < 0 ? 'back' : 'on'} by ${join(duration(Math.abs(e.byMs) / 1000))}; timers went on as before`;
     case 'note':
       return `“${e.text}”`;
+    case 'stirred':
+      return 'Stirred';
     case 'edited':
       return `Against ${TROUBLE_NAMES[e.against]}: ${rescueDone(e.edits, r.progress.recipe, everyStep(r.batch.recipe, r.events))}`;
     case 'undone': {

@@ -70,7 +70,7 @@ export const timersOf = (r: Running, now: number): readonly Timer[] =>
   r.progress.state === 'open' ? r.progress.atHand.flatMap((t) => timerOf(t, now) ?? []) : [];
 /** How a soak stands now; null: this is none, or it does not run. */
 export const soakOf = (r: Running, t: TaskState, now: number): SoakingNow | null =>
-  r.progress.state === 'open' ? soakingNow(r.progress, r.batch, t, now) : null;
+  r.progress.state === 'open' ? soakingNow(r.progress, t, now) : null;
 /** What a list calls a task; what is added and poured is named, for there may be several. */
 export const nameOfTask = (t: TaskState, r?: Recipe): string =>
   r && (t.step.kind === 'add' || t.step.kind === 'pour')

@@ -104,7 +104,7 @@ export function soakForgotten(x: Sick): { readonly now: readonly Move[]; readonl
 }
 function goingOn(x: Sick, soak: Step<'soak'>): ReturnType<typeof soakForgotten> {
   const t = x.p.tasks.find((k) => k.step.id === soak.id && k.status === 'running');
-  const at = t && soakingNow(x.p, x.batch, t, x.now);
+  const at = t && soakingNow(x.p, t, x.now);
   if (!at) return { now: [], said: [] };
   const f = { forS: fig(at.elapsedS, 's'), longestS: fig(at.longestS, 's') };
   if (at.elapsedS <= at.longestS) {
