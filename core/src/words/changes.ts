@@ -28,6 +28,8 @@ export function changeText(before: Summary, after: Summary): string {
 export function topUpText(t: TopUp): string {
   const where =
     t.step.kind === 'wash' ? 'to wash the pulp' : t.step.kind === 'grind' ? 'in the jug' : 'where it is poured in';
+  if (t.why === 'weak')
+    return `To keep it at ${join(percent(t.solids))} solids, take ${join(grams(-t.addG))} less water ${where}: ${join(millilitres(t.ml))} then.`;
   return `To reach ${join(millilitres(t.ml))} all the same, take ${join(grams(t.addG))} more water ${where}: ${join(percent(t.solids))} solids then.`;
 }
 

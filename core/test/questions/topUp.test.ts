@@ -63,6 +63,28 @@ describe('a batch that came out short', () => {
     oat.weighs('strain', 'milkG', expectedMilk(oat) - 150);
     expect(topUp(oat.now(), oat.batch)).toBeNull();
   });
+  test('it came out weak: so much less in the wash keeps what was promised in strength', () => {
+    const b = bench('soy-washed');
+    b.upTo('strain');
+    // More water in the jug than was planned.
+    b.weighs('grind', 'waterG', 1250);
+    const p = b.now();
+    expect(p.summary.main?.solids).toBeLessThan(0.95 * b.batch.promised.solids);
+    const found = topUp(p, b.batch);
+    expect(found).toMatchObject({ why: 'weak', step: { id: 'wash' } });
+    expect(found?.addG).toBeLessThan(0);
+    // The check: said so to the log, the same fold brings the strength that was promised.
+    b.say({ is: 'edited', against: 'tooThin', edits: found?.edits ?? [] });
+    const then = b.now().summary;
+    expect(then.main?.solids).toBeGreaterThanOrEqual(b.batch.promised.solids);
+    expect(then.main?.solids).toBeLessThan(1.01 * b.batch.promised.solids);
+    expect(then.jarredMl).toBeCloseTo(found?.ml ?? NaN, 6);
+    expect(found && topUpText(found).replaceAll('\u00a0', ' ')).toMatch(
+      /^To keep it at \d\.\d % solids, take \d+ g less water to wash the pulp: [\d.]+ L then\.$/,
+    );
+    // Nor is it taken back by the next advice: that step is settled.
+    expect(topUp(b.now(), b.batch)?.step.id).not.toBe('wash');
+  });
   test('half of it spilt is not made up for with water', () => {
     const b = bench('soy-washed');
     b.upTo('strain');

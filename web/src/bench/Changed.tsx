@@ -1,6 +1,7 @@
-import { ifStoppedNow, inOrder, progressOf, stillRaw } from '@ironpan/core/batch';
+import { ifStoppedNow, inOrder, lastSeq, progressOf, stillRaw } from '@ironpan/core/batch';
 import type { TaskState } from '@ironpan/core/batch';
 import { topUp } from '@ironpan/core/questions';
+import type { TopUp } from '@ironpan/core/questions';
 import {
   BODY_WORDS,
   SLIP_WORDS,
@@ -13,8 +14,12 @@ import {
   percent,
 } from '@ironpan/core/words';
 import { useMemo } from 'react';
-import { useNow } from '../clock';
+import { now as nowMs, useNow } from '../clock';
 import type { Running } from '../live/running';
+import { append } from '../store/batches';
+import { NotSaved } from '../ui/NotSaved';
+import { tell } from '../ui/toast';
+import { useWrite } from '../ui/useWrite';
 
 /** What the last reading changed, in a sentence, and what the batch should now bring beside what was promised. */
 export function Changed({ r, t }: { readonly r: Running; readonly t: TaskState }) {
@@ -33,9 +38,22 @@ export function Changed({ r, t }: { readonly r: Running; readonly t: TaskState }
     return {
       text: changeText(before, r.progress.summary),
       fit: fit ? fitText(fit) : null,
-      more: more ? topUpText(more) : null,
+      more,
     };
   }, [r]);
+  const write = useWrite();
+  const take = ({ why, edits }: TopUp): void =>
+    write.run(
+      'the change',
+      () =>
+        append(
+          r.batch.id,
+          [{ is: 'edited', against: why === 'short' ? 'short' : 'tooThin', edits }],
+          nowMs(),
+          lastSeq(r.events),
+        ),
+      () => tell('It is part of this batch now. Beside its steps it can be taken back.'),
+    );
   const now = useNow();
   // While something goes on whose length counts, what it would be if it stopped now.
   const stopped = useMemo(() => ifStoppedNow(r.progress, r.batch, t, now), [r, t, now]);
@@ -80,10 +98,23 @@ export function Changed({ r, t }: { readonly r: Running; readonly t: TaskState }
           <p className="alert alert-info mt-3" data-changed>
             {said.text}
             {said.fit !== null && <span className="mt-1 block">{said.fit}</span>}
-            {said.more !== null && <b className="mt-1 block">{said.more}</b>}
+            {said.more !== null && (
+              <span className="mt-1 block">
+                <b>{topUpText(said.more)}</b>
+                <button
+                  type="button"
+                  data-once
+                  className="btn btn-outline btn-lg mt-2 block w-full"
+                  onClick={() => said.more && take(said.more)}
+                >
+                  Do it
+                </button>
+              </span>
+            )}
           </p>
         )}
       </div>
+      <NotSaved of={write} />
       {raw && (
         <p className="alert alert-error mt-3">
           Do not taste slurry, milk or pulp before the hold is done: raw soy upsets the stomach.
