@@ -77,11 +77,11 @@ export class Cook {
   }
 
   /** The plan that is open is practised: so fast, and with what is to go wrong. */
-  async practises(speed: string, fault?: RegExp): Promise<void> {
+  async practises(speed: string, faults: readonly RegExp[] = []): Promise<void> {
     await this.page.getByRole('button', { name: 'Practise it' }).click();
     const dialog = this.page.getByRole('dialog');
     await dialog.getByRole('button', { name: speed }).click();
-    if (fault) await dialog.getByRole('checkbox', { name: fault }).click();
+    for (const f of faults) await dialog.getByRole('checkbox', { name: f }).click();
     await dialog.getByRole('button', { name: 'Begin', exact: true }).click();
     await expect(this.page.getByRole('region', { name: 'Now', exact: true })).toBeVisible();
     await expect(this.page.getByRole('region', { name: 'Practice', exact: true })).toBeVisible();

@@ -156,7 +156,7 @@ test('two windows on one batch: both show what is told, and it is written once',
 test('the probe dies on the way: it is said to be silent, and the cook’s own signs go on', async ({ page }) => {
   const cook = await Cook.enter(page, 'own');
   await cook.plans('No soak');
-  await cook.practises('60 times as fast', /battery dies/);
+  await cook.practises('60 times as fast', [/battery dies/]);
   await cook.press(/^Done/);
   await cook.press(/^Start/);
   await expect(told(page)).toContainText(/probe\s*silent, last/);

@@ -70,3 +70,38 @@ test('killed at random in the middle of practice, it goes on at the right second
     await browser.end();
   }
 });
+
+test('called away once the jug has run, and a pot that foams over: both are met at the bench, and rescued', async ({
+  page,
+}) => {
+  const cook = await Cook.enter(page, 'own');
+  await cook.plans('No soak');
+  await cook.practises('60 times as fast', [/foams over/, /called away/]);
+  for (let i = 0; i < 12; i += 1) {
+    if (await page.getByRole('dialog', { name: 'The door bell' }).isVisible()) break;
+    await cook.doesStep();
+    await page.waitForTimeout(300);
+  }
+  const bell = page.getByRole('dialog', { name: 'The door bell' });
+  await bell.getByRole('button', { name: /^I am back/ }).click();
+  await expect(bell).toHaveCount(0);
+  await cook.press(/^Rescue$/);
+  const rescue = page.getByRole('dialog', { name: 'What is wrong?' });
+  await rescue.getByRole('button', { name: 'called away' }).click();
+  await expect(rescue.getByText(/It has stood 5\d\s*min/)).toBeVisible();
+  await rescue.getByRole('button', { name: 'Close' }).click();
+  await cook.goesOnUntil('Bring it to the boil');
+  // It rings once in a practice.
+  await expect(bell).toHaveCount(0);
+  await cook.press(/^Start/);
+  await page.clock.fastForward(20_000);
+  const now = page.getByRole('region', { name: 'Now', exact: true });
+  await expect(now.locator('[data-said]')).toContainText('foam run over the rim');
+  await cook.press(/^Rescue$/);
+  await rescue.getByRole('button', { name: 'boiled over' }).click();
+  await rescue.getByRole('textbox', { name: /^ran over or out/ }).fill('120');
+  await rescue.getByRole('button', { name: /^Record/ }).click();
+  await expect(rescue.getByText('recorded 120 g')).toBeVisible();
+  await rescue.getByRole('button', { name: 'Close' }).click();
+  await expect(now).not.toContainText('foam run over the rim');
+});

@@ -36,7 +36,9 @@ test('too thick: water comes in as a step, with how much; a reload keeps it; tak
   expect(await steps(cook)).toEqual(before);
 });
 
-test('boiled over: what went is told, the litres follow, and the book says what was done against it', async ({ page }) => {
+test('boiled over: what went is told, the litres follow, and the book says what was done against it', async ({
+  page,
+}) => {
   const cook = await Cook.enter(page, 'own');
   await cook.plans('Raw ground, washed');
   await cook.starts();
@@ -49,7 +51,10 @@ test('boiled over: what went is told, the litres follow, and the book says what 
   await dialog.getByRole('button', { name: /^Record/ }).click();
   await expect(dialog.getByText('recorded 300 g')).toBeVisible();
   await expect(dialog.getByRole('button', { name: /^Do it: Stir in \d+\s*g of water/ })).toBeVisible();
-  await dialog.getByRole('button', { name: /^Do it/ }).first().click();
+  await dialog
+    .getByRole('button', { name: /^Do it/ })
+    .first()
+    .click();
   await expect(dialog).toHaveCount(0);
   await expect(page.getByRole('region', { name: 'Rescues' })).toContainText('Against boiled over');
   expect(await litres()).toBeLessThanOrEqual(before);
@@ -60,7 +65,9 @@ test('boiled over: what went is told, the litres follow, and the book says what 
   await expect(log).toContainText('Against boiled over:');
 });
 
-test('called away for three hours: open milk is not to be saved, and nothing is offered that would', async ({ page }) => {
+test('called away for three hours: open milk is not to be saved, and nothing is offered that would', async ({
+  page,
+}) => {
   const cook = await Cook.enter(page, 'own');
   await cook.plans('Ice cold, brief');
   await cook.starts();

@@ -27,6 +27,7 @@ export type { FilledInto, Progress, Rescue } from './progress';
 export { everyStep } from './edited';
 export type { TaskState } from './taskState';
 export type { SoakingNow, HoldingNow } from './underWay';
+export { foamedOver, foamedReading, RUNS_OVER_C } from './mishaps';
 export { climbAt, climbOf, climbReaches } from './climb';
 export type { ClimbPoint } from './climb';
 export { jobsOf, oneCookS, thingsOf } from './jobs';

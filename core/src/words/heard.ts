@@ -37,6 +37,8 @@ export function overflowText(w: BoilWatch, full: number, limit: number): string 
 /** The probe is heard no more where it is needed: the cook's own signs stand in. */
 export const SILENT_PROBE =
   'The probe is silent. Go by your eyes: that it climbs is not the boil; that it rolls and does not stop when you stir is.';
+/** What a cook sees in a practice in which it happens. */
+export const FOAMED_OVER = 'You see foam run over the rim: milk is on the hob. Off the heat; then Rescue, boiled over.';
 /** The same while it is held: what matters is whether it still boils. */
 export function holdText(w: BoilWatch, boilC: number): string | null {
   if (w.is === 'unknown') return null;

@@ -42,7 +42,7 @@ export class Kitchens {
     this.#all.set(of.batch.id, {
       of,
       saidAt: this.now(),
-      truth: trueKitchen(of.batch, of.events, of.seed),
+      truth: trueKitchen(of.batch, of.events, of.seed, of.faults),
       firstWarmAt: first.length > 0 ? Math.min(...first) : null,
     });
     for (const id of this.#all.keys()) {

@@ -1,6 +1,16 @@
-import { everyStep, probeIn, progressOf, ranForS, timerS } from '@ironpan/core/batch';
+import {
+  everyStep,
+  foamedOver,
+  foamedReading,
+  lastSeq,
+  probeIn,
+  progressOf,
+  ranForS,
+  timerS,
+} from '@ironpan/core/batch';
 import type { BatchEvent, FrozenBatch, Progress, TaskState } from '@ironpan/core/batch';
 import { thingOf } from '@ironpan/core/kitchen';
+import type { PracticeFault } from '@ironpan/core/instruments';
 import { seededRandom } from '@ironpan/core/numerics';
 import { doubted, sampleBeliefs } from '@ironpan/core/questions';
 import { contextOf, DRAWN_OF_RATED, kindOf } from '@ironpan/core/steps';
@@ -37,17 +47,35 @@ function whatHappened(batch: FrozenBatch, events: readonly BatchEvent[]): readon
  * The kitchen as it truly is, drawn from what is believed of it by a seed: how strong its hob, how tight its cloth. Folded
  * once for a log; asked at any instant of the kitchen's clock.
  */
-export function trueKitchen(batch: FrozenBatch, events: readonly BatchEvent[], seed: number): (at: number) => Truth {
+export function trueKitchen(
+  batch: FrozenBatch,
+  events: readonly BatchEvent[],
+  seed: number,
+  faults: readonly PracticeFault[] = [],
+): (at: number) => Truth {
   const beliefs = sampleBeliefs(batch, doubted(batch.recipe), seededRandom(seed));
-  const p = progressOf({ ...batch, beliefs }, whatHappened(batch, events));
+  const happened = whatHappened(batch, events);
+  const whole = progressOf({ ...batch, beliefs }, happened);
+  let spilt: Progress | null = null;
+  /** As it is by then: what foamed over is gone, whether the cook has said so or not. */
+  const by = (at: number): Progress => {
+    const over = faults.includes('foamsOver') ? foamedOver(whole, at) : null;
+    if (!over) return whole;
+    return (spilt ??= progressOf({ ...batch, beliefs }, [...happened, lineOf(batch, whole, over, happened)]));
+  };
   const { kit } = batch;
   return (at) => ({
-    probeC: probeC(p, batch, at),
-    scaleG: pouredNow(p, batch, seed, at),
+    probeC: probeC(by(at), batch, at),
+    scaleG: pouredNow(by(at), batch, seed, at),
     fridgeC: kit.fridgeC + FRIDGE_SWING_K * Math.sin((2 * Math.PI * (at / 1000)) / FRIDGE_PERIOD_S),
-    plugW: jugW(p, batch, at),
+    plugW: jugW(whole, batch, at),
   });
 }
+/** What went over the rim, as a line that nobody wrote. */
+const lineOf = (batch: FrozenBatch, p: Progress, t: TaskState, log: readonly BatchEvent[]): BatchEvent => ({
+  ...{ id: 'foamed', batch: batch.id, seq: lastSeq(log) + 1, at: t.begunAt ?? batch.startedAt },
+  ...{ is: 'reading', reading: foamedReading(p, t) },
+});
 const runningAt = (p: Progress, at: number): readonly TaskState[] =>
   p.tasks.filter((t) => t.begunAt !== null && t.begunAt <= at && (t.endedAt === null || t.endedAt > at));
 /** A jug stops by itself long after anybody would have stopped it, in times what was planned. */

@@ -3,6 +3,8 @@ import { decodePower, decodeTemperature, decodeWeight, fromHex, tickMs } from '@
 import { Kitchens } from '../../src/bench/kitchens';
 import { framesAt } from '../../src/bench/stand-ins';
 import { trueKitchen } from '../../src/bench/truth';
+import type { PracticeFault } from '@ironpan/core/instruments';
+import { foamedOver, foamedReading, progressOf, RUNS_OVER_C } from '@ironpan/core/batch';
 import { bench, T } from './sample';
 
 const at = (s: number): number => T + 1000 * s;
@@ -44,6 +46,37 @@ describe('the kitchen as it truly is', () => {
     const c = (seed: number) => trueKitchen(b.batch, b.events, seed)(at(120)).probeC;
     expect(c(1)).toBe(c(1));
     expect(new Set([1, 2, 3, 4, 5].map(c)).size).toBe(5);
+  });
+  test('asked to, a pot that nobody stirs foams over, and so much less is on the scale afterwards', () => {
+    const run = (faults: readonly PracticeFault[], stirredAtS: number | null, told: number | null = null) => {
+      const b = bench('soy-no-soak');
+      b.upTo('boil', 'heatUp', 0);
+      b.say(0, { is: 'begun', step: 'boil', task: 'heatUp' });
+      if (stirredAtS !== null) b.say(stirredAtS, { is: 'stirred', step: 'boil', task: 'heatUp' });
+      if (told !== null) {
+        const reading = { id: 'r', step: 'boil', what: 'lostG', value: told, source: 'cook' as const };
+        b.say(3600, { is: 'reading', reading });
+      }
+      const p = progressOf(b.batch, b.events);
+      return { truth: trueKitchen(b.batch, b.events, 5, faults), p };
+    };
+    const { p } = run([], null);
+    const [, hold] = p.tasks.filter((t) => t.step.kind === 'boil');
+    if (!hold) throw new Error('no boil');
+    expect(foamedOver(p, at(60))).toBeNull();
+    const over = foamedOver(p, at(3600));
+    expect(over?.task.id).toBe('heatUp');
+    // A tenth of the pot, by the ten grams.
+    const g = over ? foamedReading(p, over).value : NaN;
+    expect(g % 10).toBe(0);
+    expect(g).toBeGreaterThan(50);
+    const hot = over?.task.courseC;
+    let s = 0;
+    while ((hot?.(s) ?? 100) < RUNS_OVER_C) s += 1;
+    // Stirred just before, it goes down; too early does not help; what the cook has told is not taken twice.
+    expect(foamedOver(run([], s - 30).p, at(3600))).toBeNull();
+    expect(foamedOver(run([], 1).p, at(3600))).not.toBeNull();
+    expect(foamedOver(run([], null, 120).p, at(3700))).toBeNull();
   });
   test('the scale sees what is poured, and what runs through the cloth comes to what that cloth lets through', () => {
     const b = bench('soy-no-soak');

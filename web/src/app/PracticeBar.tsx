@@ -7,6 +7,7 @@ import type { Running, Timer } from '../live/running';
 import { useLive } from '../live/live';
 import { keepPace, keepSpeed, leavePractice, readPace, readSpeed } from '../store/practice';
 import { hourMinute } from '../ui/times';
+import { DoorBell } from './DoorBell';
 
 /** While both hands are at something by the second, practice goes no faster: nobody stops a jug to the minute. */
 const WITH_BUSY_HANDS = 10;
@@ -68,6 +69,7 @@ export function PracticeBar() {
           {`Skip ${join(duration(next.leftS))}, to the end of: ${nameOfTask(next.task).toLowerCase()}`}
         </button>
       )}
+      <DoorBell open={open} speed={speed} />
       <button type="button" className="link small ml-auto" onClick={() => void leavePractice('/plan')}>
         Leave practice
       </button>

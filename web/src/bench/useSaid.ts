@@ -1,10 +1,15 @@
+import { foamedOver } from '@ironpan/core/batch';
 import type { TaskState } from '@ironpan/core/batch';
 import { inWindow } from '@ironpan/core/detect';
 import { boilsAtC } from '@ironpan/core/steps';
-import { boilText, holdText, overflowText, SILENT_PROBE, windowText } from '@ironpan/core/words';
+import { boilText, FOAMED_OVER, holdText, overflowText, SILENT_PROBE, windowText } from '@ironpan/core/words';
 import { useEffect, useRef } from 'react';
 import type { BenchHeard } from '../instruments';
+import { useNow } from '../clock';
+import { useLive } from '../live/live';
 import type { Running } from '../live/running';
+import { readFaults } from '../store/practice';
+import { realm } from '../store/realm';
 import { ring } from '../ui/alarm';
 import { bandOf } from './bandOf';
 import { staleAt } from './heardNow';
@@ -28,7 +33,16 @@ export function useSaid(r: Running, t: TaskState, heard: BenchHeard | null): Sai
     if (news && rung.current !== calls) ring();
     if (calls !== null) rung.current = calls;
   }, [calls, t.task.id]);
+  const over = useFoamed(r, t);
+  if (over) return { text: FOAMED_OVER, weight: 'alert-error' };
   return heard && t.status === 'running' ? saidOf(r, t, heard, boils) : null;
+}
+/** In a practice that has it so: this pot has foamed over, and the cook has not said how much went. */
+function useFoamed(r: Running, t: TaskState): boolean {
+  const faults = useLive(['faults'], readFaults).data;
+  const now = useNow();
+  const over = faults?.includes('foamsOver') === true && realm() === 'practice' ? foamedOver(r.progress, now) : null;
+  return over !== null && over.step.id === t.step.id;
 }
 function saidOf(r: Running, t: TaskState, heard: BenchHeard, boils: boolean): SaidOf | null {
   const told = heard.latest.get('probe');

@@ -86,6 +86,18 @@ export async function practise(plan: PlanRecord, how: Omit<Practising, 'from'>):
 /** What was asked to go wrong. */
 export const readFaults = async (): Promise<readonly PracticeFault[]> =>
   (await row<Practised>(PRACTISED))?.faults ?? [];
+const AWAY = 'away';
+/** Has the door bell rung in this practice? */
+export const wasAway = async (): Promise<boolean> => (await row<boolean>(AWAY)) ?? false;
+/** The cook comes back: it is so much later, s. */
+export async function comeBack(awayS: number, speed: number): Promise<void> {
+  const pace = fromNow(speed, now() + awayS * 1000);
+  setPace(pace);
+  await db().settings.bulkPut([
+    { key: AWAY, value: true },
+    { key: PACE, value: pace },
+  ]);
+}
 /** Back to the kitchen that practice was begun from. */
 export async function leavePractice(path = '/'): Promise<void> {
   const from = (await row<Practised>(PRACTISED))?.from;
