@@ -1,6 +1,7 @@
 import { loudnessDb } from '@ironpan/core/detect';
 import type { LoudFrame } from '@ironpan/core/detect';
 import { useCallback, useEffect, useRef, useState } from 'react';
+import worklet from './loudness.worklet.ts?worker&url';
 
 /** off; asking: the browser asks the cook; on; refused; gone: it was taken away while it was on. */
 export type Microphone = 'off' | 'asking' | 'on' | 'refused' | 'gone';
@@ -16,10 +17,11 @@ export const canListen = (): boolean =>
 interface Open {
   readonly stream: MediaStream;
   readonly audio: AudioContext;
-  readonly timer: ReturnType<typeof setInterval>;
+  /** Ends the looking. */
+  readonly stop: () => void;
 }
-function close({ stream, audio, timer }: Open): void {
-  clearInterval(timer);
+function close({ stream, audio, stop }: Open): void {
+  stop();
   for (const t of stream.getTracks()) t.stop();
   void audio.close();
 }
@@ -82,14 +84,37 @@ async function listen(onFrame: (f: LoudFrame) => void, onGone: () => void): Prom
   const stream = await navigator.mediaDevices.getUserMedia({ audio: plain });
   const audio = new AudioContext();
   await audio.resume();
+  for (const t of stream.getTracks()) t.addEventListener('ended', onGone);
+  const from = audio.createMediaStreamSource(stream);
+  const stop = await onItsThread(audio, from, onFrame).catch(() => inThePage(audio, from, onFrame));
+  return { stream, audio, stop };
+}
+/** On the sound's own thread, which goes on while the page is in the background. */
+async function onItsThread(
+  audio: AudioContext,
+  from: AudioNode,
+  onFrame: (f: LoudFrame) => void,
+): Promise<() => void> {
+  await audio.audioWorklet.addModule(worklet);
+  const node = new AudioWorkletNode(audio, 'loudness', { numberOfOutputs: 0 });
+  // The sound's clock, told on the page's.
+  const ahead = performance.now() / 1000 - audio.currentTime;
+  node.port.onmessage = (e: MessageEvent<LoudFrame>) => onFrame({ s: e.data.s + ahead, db: e.data.db });
+  from.connect(node);
+  return () => {
+    node.port.onmessage = null;
+    from.disconnect();
+  };
+}
+/** Where that is not to be had, by the page's clock: in the background it is then rough. */
+function inThePage(audio: AudioContext, from: AudioNode, onFrame: (f: LoudFrame) => void): () => void {
   const look = audio.createAnalyser();
   look.fftSize = SAMPLES;
-  audio.createMediaStreamSource(stream).connect(look);
+  from.connect(look);
   const samples = new Float32Array(SAMPLES);
-  for (const t of stream.getTracks()) t.addEventListener('ended', onGone);
   const timer = setInterval(() => {
     look.getFloatTimeDomainData(samples);
     onFrame({ s: performance.now() / 1000, db: loudnessDb(samples) });
   }, EVERY_MS);
-  return { stream, audio, timer };
+  return () => clearInterval(timer);
 }
