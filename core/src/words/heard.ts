@@ -39,6 +39,8 @@ export const SILENT_PROBE =
   'The probe is silent. Go by your eyes: that it climbs is not the boil; that it rolls and does not stop when you stir is.';
 /** What a cook sees in a practice in which it happens. */
 export const FOAMED_OVER = 'You see foam run over the rim: milk is on the hob. Off the heat; then Rescue, boiled over.';
+/** The scale went away while something was on it. */
+export const SILENT_SCALE = 'The scale is silent: nothing was taken. Type below what it shows, or weigh once more.';
 /** The same while it is held: what matters is whether it still boils. */
 export function holdText(w: BoilWatch, boilC: number): string | null {
   if (w.is === 'unknown') return null;

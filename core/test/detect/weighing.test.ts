@@ -23,6 +23,13 @@ function firstStill(samples: readonly { s: number; v: number }[], standsS: numbe
   return null;
 }
 
+test.each([0.25, 0.5, 0.7, 0.9, 1.2])('a scale that tells every %d s is read as well', (everyS) => {
+  let w = NO_WEIGHT;
+  for (let s = 0; s < 6; s += everyS) w = weighNext(w, { s, v: 0 }, STANDS_S.poured, 5);
+  expect(w.is).toBe('empty');
+  for (let s = 6; s < 16; s += everyS) w = weighNext(w, { s, v: 900 }, STANDS_S.poured, 5);
+  expect(w).toMatchObject({ is: 'still', g: 900 });
+});
 describe('a scale that can be read, over 200 recorded weighings each', () => {
   test('what is poured by hand: read within 8 s of the last drop, to the step of the scale', () => {
     let right = 0;

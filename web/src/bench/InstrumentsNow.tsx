@@ -7,7 +7,7 @@ import { TraceLine } from '../drawings/TraceLine';
 import type { BenchHeard } from '../instruments';
 import type { Running } from '../live/running';
 import { bandOf } from './bandOf';
-import { staleAt } from './heardNow';
+import { isSilent } from './heardNow';
 import { useScale } from './useScale';
 
 interface InstrumentsNowProps {
@@ -35,10 +35,9 @@ export function InstrumentsNow({ r, t, heard }: InstrumentsNowProps) {
   const scale = useScale(r, t, heard);
   const band = bandOf(t, r.batch.kit, r.progress.outcome.stages[t.index]);
   const drawn = heard.watch?.drawn ?? [];
-  const stale = staleAt(heard);
   const rows = INSTRUMENTS.flatMap((i) => {
     const x = heard.latest.get(i);
-    return x ? [{ i, text: valueOf(i, x.value), old: stale(x.at) }] : [];
+    return x ? [{ i, text: valueOf(i, x.value), old: isSilent(heard, i) }] : [];
   });
   return (
     <section aria-label="Instruments" className="plate p-4">

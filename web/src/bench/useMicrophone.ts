@@ -90,11 +90,7 @@ async function listen(onFrame: (f: LoudFrame) => void, onGone: () => void): Prom
   return { stream, audio, stop };
 }
 /** On the sound's own thread, which goes on while the page is in the background. */
-async function onItsThread(
-  audio: AudioContext,
-  from: AudioNode,
-  onFrame: (f: LoudFrame) => void,
-): Promise<() => void> {
+async function onItsThread(audio: AudioContext, from: AudioNode, onFrame: (f: LoudFrame) => void): Promise<() => void> {
   await audio.audioWorklet.addModule(worklet);
   const node = new AudioWorkletNode(audio, 'loudness', { numberOfOutputs: 0 });
   // The sound's clock, told on the page's.

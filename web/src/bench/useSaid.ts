@@ -12,7 +12,7 @@ import { readFaults } from '../store/practice';
 import { realm } from '../store/realm';
 import { ring } from '../ui/alarm';
 import { bandOf } from './bandOf';
-import { staleAt } from './heardNow';
+import { isSilent } from './heardNow';
 
 export interface SaidOf {
   readonly text: string;
@@ -48,7 +48,7 @@ function saidOf(r: Running, t: TaskState, heard: BenchHeard, boils: boolean): Sa
   const told = heard.latest.get('probe');
   const { watch } = heard;
   if (!watch || !told) return null;
-  if (staleAt(heard)(told.at)) return boils ? { text: SILENT_PROBE, weight: 'alert-warning' } : null;
+  if (isSilent(heard, 'probe')) return boils ? { text: SILENT_PROBE, weight: 'alert-warning' } : null;
   const stage = r.progress.outcome.stages[t.index];
   if (boils) {
     const boilC = boilsAtC(r.batch.kit);

@@ -1,12 +1,13 @@
 import { lastSeq, readableAt, recordedOf } from '@ironpan/core/batch';
 import type { Readable, TaskState } from '@ironpan/core/batch';
-import { grams, join, weighText } from '@ironpan/core/words';
+import { grams, join, SILENT_SCALE, weighText } from '@ironpan/core/words';
 import type { Reading } from '@ironpan/core/steps';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { now } from '../clock';
 import { append, readingOf } from '../store/batches';
 import type { BenchHeard } from '../instruments';
 import type { Running } from '../live/running';
+import { isSilent } from './heardNow';
 
 /** So far from what is expected a weight is taken unasked, as a share; beyond it, it may be the pot, or another thing. */
 const NEAR = 0.3;
@@ -30,7 +31,9 @@ export function useScale(r: Running, t: TaskState, heard: BenchHeard): string | 
   const done = all.flatMap((x) => recordedOf(r.progress.readings, t.step.id, x) ?? []);
   const of = all.find((x) => !recordedOf(r.progress.readings, t.step.id, x));
   const weigh = heard.watch?.weigh;
-  const still = weigh?.is === 'still' ? weigh.g : null;
+  // What it said before it went silent may not be what is on it now.
+  const silent = heard.latest.has('scale') && isSilent(heard, 'scale');
+  const still = weigh?.is === 'still' && !silent ? weigh.g : null;
   const expected = of?.expected ?? 0;
   const before = done.at(-1);
   const [emptied, setEmptied] = useState(0);
@@ -54,6 +57,7 @@ export function useScale(r: Running, t: TaskState, heard: BenchHeard): string | 
   const taken =
     before?.source === 'scale' ? `Taken from the scale: ${nameOf(all, before)} ${join(grams(before.value))}.` : null;
   if (!of || !weigh || !another) return taken;
+  if (silent) return weigh.is === 'unknown' || weigh.is === 'empty' ? taken : SILENT_SCALE;
   if (still !== null && !near)
     return `The scale stands at ${join(grams(still))}; ${join(grams(expected))} is expected. Is something else on it? Type it below if it is right.`;
   const text = weighText(weigh);

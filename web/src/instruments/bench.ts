@@ -7,15 +7,21 @@ import type { Pace } from '../clock';
 import { keyOfTask } from '../live/running';
 import type { Running } from '../live/running';
 import type { Told } from './heard';
+import { standInsHere } from '../store/paired';
+import { NearLine } from './nearLine';
 import { BenchStream } from './stream';
+import type { BenchLine, Said } from './stream';
 import { TaskWatch } from './taskWatch';
 
 /** What is heard at the bench, as it stands. */
 export interface BenchHeard {
-  readonly line: BenchStream['line'];
+  readonly line: BenchLine['line'];
   readonly leads: boolean;
-  readonly ignored: BenchStream['ignored'];
+  readonly ignored: BenchLine['ignored'];
   readonly latest: ReadonlyMap<Instrument, Told>;
+  /** When each was heard last, by the counting clock of the page, ms; and how long none of them is silent for nothing, ms. */
+  readonly heardAt: ReadonlyMap<Instrument, number>;
+  readonly silentMs: number;
   readonly watch: TaskWatch | null;
 }
 const SILENCE: BenchHeard = {
@@ -23,13 +29,19 @@ const SILENCE: BenchHeard = {
   leads: false,
   ignored: { frames: 0, last: null },
   latest: new Map(),
+  heardAt: new Map(),
+  silentMs: Infinity,
   watch: null,
 };
 let heardNow = SILENCE;
-let stream: BenchStream | null = null;
+let stream: BenchLine | null = null;
 let watch: TaskWatch | null = null;
 let of: { r: Running; paired: readonly Instrument[]; pace: Pace | null; faults: readonly string[] } | null = null;
 const latest = new Map<Instrument, Told>();
+const heardAt = new Map<Instrument, number>();
+/** Whiles of silence are usual with them; longer than this, s of the kitchen, and never sooner than so many ms of the wall. */
+const SILENT_S = 30;
+const LEAST_MS = 2500;
 const listeners = new Set<() => void>();
 
 export const benchHeard = (): BenchHeard => heardNow;
@@ -39,7 +51,11 @@ export function subscribeBench(l: () => void): () => void {
 }
 function tell(): void {
   heardNow = stream
-    ? { line: stream.line, leads: stream.leads, ignored: stream.ignored, latest: new Map(latest), watch }
+    ? {
+        ...{ line: stream.line, leads: stream.leads, ignored: stream.ignored, latest: new Map(latest), watch },
+        heardAt: new Map(heardAt),
+        silentMs: Math.max(LEAST_MS, (1000 * SILENT_S) / (of?.pace?.speed ?? 1)),
+      }
     : SILENCE;
   for (const l of listeners) l();
 }
@@ -66,22 +82,26 @@ export function followBench(
   }
   leaveBench();
   of = { r, paired, pace, faults };
-  stream = new BenchStream(
-    r.batch.id,
-    () => of?.paired ?? [],
-    () => {
-      const b = of?.r ?? r;
-      const { at, speed } = of?.pace ? fromNow(of.pace.speed) : { at: now(), speed: 1 };
-      return { batch: b.batch, events: b.events, at, speed, seed: seedOf(b.batch.id), faults: of?.faults ?? [] };
-    },
-    (told) => {
-      for (const t of told) latest.set(t.from, t);
-      watch?.take(told);
-      if (stream?.leads) void watch?.flush(false).catch(() => undefined);
-      tell();
-    },
-    tell,
-  );
+  const take = (told: readonly Told[]): void => {
+    for (const t of told) {
+      latest.set(t.from, t);
+      heardAt.set(t.from, performance.now());
+    }
+    watch?.take(told);
+    if (stream?.leads) void watch?.flush(false).catch(() => undefined);
+    tell();
+  };
+  const mine = (): readonly Instrument[] => of?.paired ?? [];
+  stream = standInsHere()
+    ? new BenchStream(r.batch.id, mine, () => sayOf(of?.r ?? r), take, tell)
+    : new NearLine(mine, take, tell);
+  tell();
+}
+/** What the simulated kitchen is told of a batch. */
+function sayOf(r: Running): Said {
+  const { at, speed } = of?.pace ? fromNow(of.pace.speed) : { at: now(), speed: 1 };
+  const { batch, events } = r;
+  return { batch, events, at, speed, seed: seedOf(batch.id), faults: of?.faults ?? [] };
 }
 /** What stands before the cook is watched anew whenever it is another task, or is begun. */
 export function watchTask(r: Running, t: TaskState): void {
@@ -99,5 +119,6 @@ export function leaveBench(): void {
   watch = null;
   of = null;
   latest.clear();
+  heardAt.clear();
   tell();
 }

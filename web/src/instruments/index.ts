@@ -1,3 +1,4 @@
 export { courseReading } from './course';
-export { useBench } from './useBench';
+export { useBench, useNearBy } from './useBench';
+export { canPair, pairNearBy, putAway } from './bluetooth';
 export type { BenchHeard } from './bench';

@@ -14,6 +14,15 @@ export interface Said {
 }
 /** off: nobody listens; joining; live; lost: it was heard, and is not any more. */
 export type Line = 'off' | 'joining' | 'live' | 'lost';
+/** Whatever brings readings to the bench: instruments that ship with Ironpan, or the cook's own. */
+export interface BenchLine {
+  readonly line: Line;
+  /** This window holds the line: it alone writes what was heard. */
+  readonly leads: boolean;
+  readonly ignored: Ignored;
+  tell(): Promise<boolean>;
+  end(): void;
+}
 const AGAIN_MS = [500, 1000, 2000, 5000, 10_000] as const;
 /** Nothing for so long: the line is lost, though nobody hung up, ms of the wall. */
 const SILENT_MS = 4000;
@@ -22,7 +31,7 @@ const SILENT_MS = 4000;
  * One batch's instruments. One window of the browser holds the line and tells the others; when it goes, the next takes it
  * up. A line that breaks is taken up again after the last moment that was heard; a server that forgot is told all again.
  */
-export class BenchStream {
+export class BenchStream implements BenchLine {
   readonly #channel = 'BroadcastChannel' in globalThis ? new BroadcastChannel(`ironpan-bench-${realm()}`) : null;
   readonly #stop = new AbortController();
   readonly #last = new Map<Instrument, number>();
@@ -31,7 +40,6 @@ export class BenchStream {
   #heardAt: number | null = null;
   #timer: ReturnType<typeof setTimeout> | undefined;
   #watch: ReturnType<typeof setInterval> | undefined;
-  /** This window holds the line: it alone writes what was heard. */
   leads = false;
   line: Line = 'off';
   ignored: Ignored = NOTHING_IGNORED;

@@ -8,6 +8,7 @@ import { plain } from '@ironpan/core/units';
 import { NotSaved } from '../ui/NotSaved';
 import { FunnelPart } from './FunnelPart';
 import { Instruments } from './Instruments';
+import { NearInstruments } from './NearInstruments';
 import { Preferences } from './Preferences';
 import { OwnFoods } from './OwnFoods';
 import { Prices } from './Prices';
@@ -59,6 +60,7 @@ export function KitPage() {
           </section>
           <Preferences />
           <Instruments />
+          <NearInstruments />
         </div>
         <div className="flex flex-col gap-4">
           <Things kit={kit} onChange={change} />
