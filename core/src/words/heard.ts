@@ -64,10 +64,5 @@ export function weighText(w: WeighWatch): string | null {
   if (w.is === 'unknown' || w.is === 'empty') return null;
   return w.is === 'moving' ? `${join(grams(w.g))}, still moving` : `${join(grams(w.g))}, still`;
 }
-/** How long it was left unstirred. */
-export function stirText(u: Unstirred): string {
-  const ago = join(duration(u.forS));
-  return u.over
-    ? `Not stirred for ${ago}: it catches at the bottom. Stir along it.`
-    : `Stirred ${ago} ago; at least every ${join(duration(u.everyS))}.`;
-}
+/** It was left unstirred for too long. */
+export const stirText = (u: Unstirred): string => `Not stirred for ${join(duration(u.forS))}: stir along the bottom.`;

@@ -3,8 +3,19 @@ export type { Spoken } from './format';
 export { coolingAsks, coolingStages, coolingWayName } from './cooling';
 export { warningText, fixText, SPOKEN } from './warnings';
 export { instruction } from './bench';
+export { bathText, keptByHand } from './byHand';
 export { cautionsOf } from './cautions';
-export { boilText, FOAMED_OVER, holdText, overflowText, SILENT_PROBE, SILENT_SCALE, stirText, weighText, windowText } from './heard';
+export {
+  boilText,
+  FOAMED_OVER,
+  holdText,
+  overflowText,
+  SILENT_PROBE,
+  SILENT_SCALE,
+  stirText,
+  weighText,
+  windowText,
+} from './heard';
 export { muchOf } from './much';
 export { RESCUES_SAID, rescueDone, rescueText, rescueThen, TROUBLE_NAMES } from './rescue';
 export { reviewText } from './review';

@@ -1,6 +1,6 @@
 import type { TaskState } from '@ironpan/core/batch';
 import type { Trace } from '@ironpan/core/steps';
-import { cautionsOf, hotWaterOf, instruction, muchOf } from '@ironpan/core/words';
+import { cautionsOf, hotWaterOf, instruction, keptByHand, muchOf, stirText } from '@ironpan/core/words';
 import { useEffect } from 'react';
 import { useNow } from '../clock';
 import { readCalls } from '../store/calls';
@@ -15,10 +15,10 @@ import { Asked } from './Asked';
 import { AtHand } from './AtHand';
 import { Fuse } from './Fuse';
 import { MainButton, MoreButtons } from './StepButtons';
-import { Stirring } from './Stirring';
 import { useBenchKeys } from './useBenchKeys';
 import type { SaidOf } from './useSaid';
 import { useStep } from './useStep';
+import { useStirring } from './useStirring';
 
 interface NowAtHandProps {
   readonly r: Running;
@@ -42,6 +42,7 @@ export function NowAtHand({ r, t, probeC, probe, said, onDone }: NowAtHandProps)
   const much = stage ? muchOf(t.step, stage, t.task.id, r.progress.recipe, cupMl) : [];
   // The water is poured with the first task of a step; blanching brings its own to the boil.
   const hot = stage?.tasks[0]?.id === t.task.id || t.step.kind === 'grind' ? hotWaterOf(t.step, r.batch.kit) : null;
+  const stirring = useStirring(t, stage, now, probeC);
   const { timer } = at;
   useAwake(timer !== null && !timer.paused && t.task.hands !== 'free');
   useBenchKeys(at, t);
@@ -51,6 +52,8 @@ export function NowAtHand({ r, t, probeC, probe, said, onDone }: NowAtHandProps)
     if (aloud !== null) speak(aloud);
   }, [aloud]);
   if (!stage || !say) return null;
+  // A probe in it tells better.
+  const byHand = probeC === null ? keptByHand(t.step, t.task.id, stage, r.batch.kit) : null;
   const cautions = [
     ...(say.caution === undefined ? [] : [say.caution]),
     ...cautionsOf(t.step, stage, t.task.id, r.progress.recipe),
@@ -72,6 +75,7 @@ export function NowAtHand({ r, t, probeC, probe, said, onDone }: NowAtHandProps)
         </ul>
       )}
       <p className="mt-2 text-[1.2rem]">{say.say}</p>
+      {byHand !== null && <p className="mt-1 text-[1.1rem]">{byHand}</p>}
       {hot !== null && <p className="mt-1 text-[1.1rem]">{hot}</p>}
       {cautions.map((x) => (
         <p key={x} className="alert alert-warning mt-2 text-[1.1rem]" role="note">
@@ -88,7 +92,14 @@ export function NowAtHand({ r, t, probeC, probe, said, onDone }: NowAtHandProps)
       <div
         className={`my-4 grid flex-1 items-center gap-x-4 gap-y-4 sm:grid-cols-[minmax(0,1.15fr)_minmax(0,1fr)] sm:gap-x-6 ${timer && t.step.kind !== 'grind' ? 'grid-cols-[minmax(0,8.5rem)_minmax(0,1fr)]' : ''}`}
       >
-        <AtHand r={r} t={t} stage={stage} now={now} probeC={probeC} />
+        <div>
+          <AtHand r={r} t={t} stage={stage} now={now} probeC={probeC} />
+          {stirring?.over === true && (
+            <p className="alert alert-warning mt-2 text-[1.1rem]" data-stirring>
+              {stirText(stirring)}
+            </p>
+          )}
+        </div>
         <div>
           {timer && <Fuse timer={timer} now={now} r={r} probe={probe} />}
           {say.cue !== null && (
@@ -99,11 +110,10 @@ export function NowAtHand({ r, t, probeC, probe, said, onDone }: NowAtHandProps)
           )}
         </div>
       </div>
-      <Stirring t={t} stage={stage} at={at} now={now} probeC={probeC} />
       <div className="sticky bottom-32 z-10 wide:static">
         <MainButton r={r} t={t} at={at} />
       </div>
-      <MoreButtons r={r} t={t} at={at} />
+      <MoreButtons r={r} t={t} at={at} stirring={stirring} />
       {at.asking === null && <NotSaved of={at.write} />}
       <Asked r={r} t={t} at={at} onDone={onDone} />
     </section>

@@ -1,5 +1,6 @@
 import { canSkip } from '@ironpan/core/batch';
 import type { TaskState } from '@ironpan/core/batch';
+import type { Unstirred } from '@ironpan/core/detect';
 import { duration, join } from '@ironpan/core/words';
 import type { Running } from '../live/running';
 import { untouched } from './untouched';
@@ -11,13 +12,21 @@ interface StepButtonsProps {
   readonly at: AtStep;
 }
 /** What else can be said of a step. */
-export function MoreButtons({ r, t, at }: StepButtonsProps) {
+export function MoreButtons({ r, t, at, stirring }: StepButtonsProps & { readonly stirring: Unstirred | null }) {
   const before = lastDone(r);
   const rescue = r.progress.rescues.find((x) => x.steps.includes(t.step.id) && untouched(r, x));
   return (
     <div className="mt-2.5 grid grid-cols-2 gap-2.5 sm:grid-cols-[repeat(auto-fit,minmax(6.4rem,1fr))]">
       {before && (
         <Small onPress={() => at.log('that you went back', [{ is: 'back', step: before.step.id }])}>Go back</Small>
+      )}
+      {stirring && (
+        <Small
+          heed={stirring.over}
+          onPress={() => at.log('that it was stirred', [{ is: 'stirred', step: t.step.id, task: t.task.id }])}
+        >
+          Stirred
+        </Small>
       )}
       {at.hold && <Small onPress={at.hold}>{at.timer?.paused ? 'Go on' : 'Pause'}</Small>}
       {rescue && (
@@ -30,9 +39,15 @@ export function MoreButtons({ r, t, at }: StepButtonsProps) {
     </div>
   );
 }
-function Small({ onPress, children }: { readonly onPress: () => void; readonly children: string }) {
+interface SmallProps {
+  readonly onPress: () => void;
+  /** It is what is wanted now. */
+  readonly heed?: boolean;
+  readonly children: string;
+}
+function Small({ onPress, heed = false, children }: SmallProps) {
   return (
-    <button type="button" className="btn btn-outline btn-lg px-2" onClick={onPress}>
+    <button type="button" className={`btn btn-lg px-2 ${heed ? 'btn-neutral' : 'btn-outline'}`} onClick={onPress}>
       {children}
     </button>
   );
