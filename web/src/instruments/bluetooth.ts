@@ -2,6 +2,7 @@ import { PROFILES, toHex } from '@ironpan/core/instruments';
 import type { Instrument } from '@ironpan/core/instruments';
 import { now } from '../clock';
 import type { TickOnWire } from './heard';
+import { FridgeKept } from './fridgeKept';
 import { bluetoothOf } from './bluetoothTypes';
 import type { Characteristic, Device } from './bluetoothTypes';
 
@@ -60,7 +61,20 @@ export async function pairNearBy(of: Instrument): Promise<void> {
   device.addEventListener('gattserverdisconnected', () => lost(h));
   await join(h);
   held.set(of, h);
+  if (of === 'fridge') keepFridge();
   told();
+}
+let fridge: FridgeKept | null = null;
+/** From the first time on that one is paired, for as long as the page is open. */
+function keepFridge(): void {
+  if (fridge) return;
+  const kept = new FridgeKept();
+  fridge = kept;
+  listenNearBy((ticks) => kept.take(ticks));
+  // A page that is put away may not come back.
+  document.addEventListener('visibilitychange', () => {
+    if (document.hidden) void kept.write().catch(() => undefined);
+  });
 }
 /** It is not listened to any more. */
 export function putAway(of: Instrument): void {

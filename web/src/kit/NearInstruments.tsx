@@ -30,7 +30,8 @@ export function NearInstruments() {
       <h2 className="mb-1 text-xl">Instruments</h2>
       <p className="quiet mb-2">
         Bluetooth scales and thermometers that speak the standard services. The bench then shows what they tell; scale
-        and probe write it down. The browser asks which, each time this page is opened anew.
+        and probe write it down, and one in the fridge keeps the fridge’s log. The browser asks which, each time this
+        page is opened anew.
       </p>
       {failed !== null && (
         <p className="alert alert-warning mb-2" role="alert">

@@ -7,17 +7,25 @@ import { readKit } from './kit';
 /**
  * Writes what a logger told of the fridge: its hours take the place of what a logger said of them before; what was set
  * in Kit stays, and holds again where the logger is silent. Jars that stand are reckoned by it from then on.
+ * @param live it goes on telling: what was said before its first reading is of an earlier time, and stays
  * @returns how many lines its readings came to
  */
-export async function saveLogger(readings: readonly { readonly at: number; readonly c: number }[]): Promise<number> {
+export async function saveLogger(
+  readings: readonly { readonly at: number; readonly c: number }[],
+  live = false,
+): Promise<number> {
   const d = db();
   const [first, last] = [readings[0]?.at ?? 0, readings.at(-1)?.at ?? 0];
+  // A line stands at the beginning of its hour.
+  const from = live ? Math.floor(first / HOUR_MS) * HOUR_MS : first - HOUR_MS;
   const kit = await readKit();
   let written = 0;
   const jars = await d.transaction('rw', d.fridge, d.jars, async () => {
     const all = await d.fridge.orderBy('at').toArray();
     const set = all.filter((l) => l.hottestC === undefined);
-    const old = all.filter((l) => l.hottestC !== undefined && l.at >= first - HOUR_MS && l.at <= last + HOUR_MS);
+    const old = all.filter(
+      (l) => l.hottestC !== undefined && l.at >= from && l.at <= last + HOUR_MS,
+    );
     const elseC = (at: number): number => lineAt(set, at)?.placeC ?? kit.fridgeC;
     const lines = linesOf(
       readings,
