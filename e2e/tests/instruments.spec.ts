@@ -164,3 +164,19 @@ test('the probe dies on the way: it is said to be silent, and the cook’s own s
   await expect(page.locator('[data-cue]')).toContainText('It rolls even when you stir');
   await cook.press(/^Done/);
 });
+
+test('the water of each load of a jug is taken from the scale, and told in all', async ({ page }) => {
+  const cook = await Cook.enter(page, 'own');
+  await cook.plans('Hot and thin');
+  await cook.practises('10 times as fast');
+  await expect(cook.heading()).toHaveText('Grind load 1 of 2');
+  const taken = /Taken from the scale: fresh water (7[5-9]|8[0-4])\d\s*g in all/;
+  await expect(told(page)).toContainText(taken);
+  await cook.doesStep();
+  await expect(cook.heading()).toHaveText('Grind load 2 of 2');
+  await expect(told(page)).toContainText(taken);
+  const batch = new URL(page.url()).pathname.split('/').at(-1) ?? '';
+  await cook.go(`/book/${batch}`);
+  const log = await page.getByRole('region', { name: 'Log' }).innerText();
+  expect(log.match(/fresh water: \d+ g, by the scale/g)).toHaveLength(2);
+});
