@@ -20,8 +20,8 @@ const VIEWS: readonly (readonly [string, string, readonly [number, number], 'lig
   ['kit', '/kit', [1280, 800], 'light'],
   ['phone-shelf', '/', [390, 844], 'light'],
   ['practice', '/plan/demo-hurry', [1280, 800], 'light'],
+  ['rescue', '/plan/demo-oat-slick', [1280, 800], 'light'],
   ['phone-plan', '/plan/demo-weekday', [390, 844], 'light'],
-  ['phone-graded', '/plan/demo-graded', [390, 844], 'light'],
   ['phone-bench', '/bench/demo-batch-17', [390, 844], 'light'],
 ];
 
@@ -40,9 +40,19 @@ for (const [name, path, [width, height], colorScheme] of VIEWS)
       await page.waitForTimeout(600);
     }
     if (name === 'practice') await toTheFoam(page);
+    if (name === 'rescue') await toTheRescue(page);
     await page.screenshot({ path: `../docs/screenshots/${name}.png` });
   });
 
+/** An oat milk that came out slimy, before it is cooled. */
+async function toTheRescue(page: Page): Promise<void> {
+  const cook = new Cook(page);
+  await cook.starts();
+  await cook.goesOnUntil(/^Cool|^Jar/);
+  await cook.press(/^Rescue$/);
+  await page.getByRole('dialog').getByRole('button', { name: 'slimy' }).click();
+  await page.getByRole('region', { name: 'Past mending' }).waitFor();
+}
 /** Practice, on the way to the boil, when the foam climbs. */
 async function toTheFoam(page: Page): Promise<void> {
   await new Cook(page).practises('60 times as fast');

@@ -33,7 +33,7 @@ const valueOf = (i: Instrument, v: number): string =>
 /** What the paired instruments tell now, what it means, and what they wrote down by themselves. */
 export function InstrumentsNow({ r, t, heard }: InstrumentsNowProps) {
   const scale = useScale(r, t, heard);
-  const band = bandOf(t, r.batch.kit, r.progress.outcome.stages[t.index]);
+  const band = bandOf(t, r.batch.kit, r.progress.outcome.stages[t.index], r.progress.recipe);
   const drawn = heard.watch?.drawn ?? [];
   const rows = INSTRUMENTS.flatMap((i) => {
     const x = heard.latest.get(i);

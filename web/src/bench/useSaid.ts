@@ -61,7 +61,7 @@ function saidOf(r: Running, t: TaskState, heard: BenchHeard, boils: boolean): Sa
     const heed = is === 'off' || is === 'foam' || held;
     return { text, weight: is === 'boil' ? 'alert-success' : heed ? 'alert-warning' : 'alert-info' };
   }
-  const band = bandOf(t, r.batch.kit, stage);
+  const band = bandOf(t, r.batch.kit, stage, r.progress.recipe);
   const at = band && inWindow(watch.drawn.slice(-LATEST), band);
   if (!band || !at) return null;
   return {
