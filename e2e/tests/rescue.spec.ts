@@ -77,3 +77,34 @@ test('called away for three hours: open milk is not to be saved, and nothing is 
   await expect(dialog.getByText(/throw it away/)).toBeVisible();
   await expect(dialog.getByRole('button', { name: /^Do it/ })).toHaveCount(0);
 });
+
+test('a pot that nobody stirs is said to catch; a press says it was stirred, and a reload knows it', async ({
+  page,
+}) => {
+  const cook = await Cook.enter(page, 'own');
+  await cook.plans('No soak');
+  await cook.starts();
+  await cook.goesOnUntil('Bring it to the boil');
+  await cook.doesStep();
+  await expect(cook.heading()).toHaveText('Hold at the boil');
+  const caught = page.locator('[data-stirring]');
+  await expect(caught).toHaveCount(0);
+  await page.clock.fastForward(180_000);
+  await expect(caught).toContainText(/Not stirred for 3\s*min/);
+  await cook.press(/^Stirred$/);
+  await expect(caught).toHaveCount(0);
+  await cook.rests();
+  await page.reload();
+  await expect(cook.heading()).toHaveText('Hold at the boil');
+  await expect(caught).toHaveCount(0);
+});
+
+test('milk in a jar that is too salty: so much water to a hundred grams', async ({ page }) => {
+  const cook = await Cook.enter(page, 'demo');
+  await cook.jars().first().click();
+  await cook.press('Something is wrong');
+  await cook.press('too salty');
+  await expect(page.getByRole('dialog').getByText(/Stir 35\s*g of water into each 100 g/)).toBeVisible();
+  await cook.press('Back to the jar');
+  await expect(page.getByRole('button', { name: 'How is it?' })).toBeVisible();
+});

@@ -17,7 +17,7 @@ export {
   windowText,
 } from './heard';
 export { muchOf } from './much';
-export { RESCUES_SAID, rescueDone, rescueText, rescueThen, TROUBLE_NAMES } from './rescue';
+export { rescueDone, rescueText, rescueThen, TROUBLE_NAMES } from './rescue';
 export { reviewText } from './review';
 export { usesText } from './byProducts';
 export { calibrationText, funnelText, measuredText, shareText } from './measured';

@@ -44,6 +44,8 @@ const SENTENCES: Readonly<Record<string, Say>> = {
   boilAgain: (f) => `Boil it once more, ${f('holdS')}, and cool it again`,
   malt: (f) =>
     `Stir in ${f('doses')} ${f('doses') === '1' ? 'dose' : 'doses'} of malt flour, ${f('forS')} at ${f('atC')}`,
+  maltWorksOn: () =>
+    'Malt goes on working until the milk is cold: cool it as soon as it is right. Malt is barley: gluten.',
   turnDown: () => 'Turn the heat down: a gentle boil from here on',
   strainAgain: (_, named) => `Strain it once more through “${named}”, gently`,
   strainFlakes: (_, named) => `Strain the dark flakes out through “${named}”`,
@@ -154,5 +156,3 @@ export function rescueDone(edits: readonly RescueEdit[], r: Recipe, steps: reado
   });
   return parts.join('; ');
 }
-/** Codes with words, for the test that every line has them. */
-export const RESCUES_SAID = Object.keys(SENTENCES);

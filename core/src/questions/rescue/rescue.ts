@@ -185,13 +185,16 @@ export function rescueOf(
   return {
     against,
     now: ranked(found.now ?? []),
-    said: nothing ? [line('nothingNow')] : (found.said ?? []),
+    said: nothing ? [line('nothingNow')] : [...(found.said ?? []), ...withMalt(found.now ?? [])],
     past: found.past ?? [],
     next: found.next ?? [],
     otherwise,
     lostAt: lostAt(s),
   };
 }
+/** What malt does it goes on doing. */
+const withMalt = (now: readonly Move[]): readonly Line[] =>
+  now.some((m) => m.say === 'malt') ? [line('maltWorksOn')] : [];
 const LOSES: Partial<Record<Trouble, readonly Step['kind'][]>> = {
   boiledOver: ['boil', 'heat', 'absorb'],
   bagBurst: ['strain', 'wash'],
