@@ -12,6 +12,7 @@ const CORE = {
   detect: ['batch', 'steps'],
   batch: ['steps', 'learning', 'kitchen', 'materials'],
   questions: ['batch', 'checks', 'steps', 'kitchen', 'materials'],
+  schedule: ['batch', 'steps', 'kitchen'],
   words: ['steps', 'checks', 'kitchen', 'batch', 'questions', 'detect'],
   records: ['steps', 'kitchen', 'materials', 'batch'],
   instruments: [],

@@ -23,6 +23,8 @@ interface EarProps {
 }
 /** Teaching takes this long, s. */
 const TEACHES_S = 5;
+/** How long ago that was by now: a page that is busy hears of it late, s. */
+const agoOf = (s: number): number => Math.max(0, performance.now() / 1000 - s);
 /** The level is drawn at most this often, s: it is for the eye. */
 const DRAWN_EVERY_S = 0.1;
 const SAID: Readonly<Record<Microphone, string | null>> = {
@@ -62,9 +64,9 @@ export function Ear({ r, t, onDone }: EarProps) {
       drawnS.current = f.s;
       setWatch(now);
     }
-    if (now.runs && !before.runs && t.status === 'waiting') say('the start', [begin(t)], f.s - (now.onS ?? f.s));
+    if (now.runs && !before.runs && t.status === 'waiting') say('the start', [begin(t)], agoOf(now.onS ?? f.s));
     if (!now.runs && before.runs && t.status === 'running' && t.pausedAt === null) {
-      const agoS = f.s - (now.offS ?? f.s);
+      const agoS = agoOf(now.offS ?? f.s);
       say('that it is done', endOf(r, t, Math.max(1, ranForS(t, nowMs()) - agoS), 'ear'), agoS, onDone);
     }
   };

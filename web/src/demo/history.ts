@@ -82,7 +82,7 @@ function logOf(batch: BatchRecord, truth: Outcome, p: Past, random: () => number
       add({ is: 'begun', step: step.id, task: task.id });
       at += took * 1000;
       for (const [what, spec] of Object.entries(kindOf(step.kind).readings)) {
-        if (spec.task !== task.id) continue;
+        if (spec.task !== task.id || spec.mishap) continue;
         const value = whatWasRead(
           what,
           spec.unit,
