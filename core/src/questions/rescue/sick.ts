@@ -12,6 +12,7 @@ import type {
 import { warningsOf } from '../../checks';
 import type { Figure } from '../../checks';
 import { contents, massG } from '../../kitchen';
+import { paramOf } from '../../steps';
 import type { Step } from '../../steps';
 import { inHand } from './inHand';
 import type { InHand } from './inHand';
@@ -85,7 +86,11 @@ export function withEdits(s: Sick, edits: readonly RescueEdit[]): Progress | nul
   const p = progressOf(s.batch, [...s.events, line], s.chunks);
   const came = p.rescues.at(-1)?.steps.length ?? 0;
   const asked = edits.filter((e) => e.do === 'insert').length;
-  return came === asked && p.recipe !== s.p.recipe ? p : null;
+  const set = edits.every((e) => {
+    const step = e.do === 'set' ? p.recipe.steps.find((x) => x.id === e.step) : undefined;
+    return e.do !== 'set' || (step !== undefined && paramOf(step, e.param) === e.value);
+  });
+  return came === asked && set ? p : null;
 }
 
 /** Ids that no step of this batch has or ever had. */
