@@ -17,9 +17,13 @@ const PLACES = [
 const LONG = 'A very long name for a plan of soy milk that goes on and on, as some people like to write it all down 12';
 
 async function clean(page: Page, where: string): Promise<void> {
-  const { violations } = await new AxeBuilder({ page })
-    .withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
-    .analyze();
+  const axe = new AxeBuilder({ page });
+  // The dark theme is the same page in other colours: what colours decide is looked at again, and nothing else.
+  const { violations } = await (
+    where.startsWith('dark')
+      ? axe.withRules(['color-contrast', 'link-in-text-block'])
+      : axe.withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'])
+  ).analyze();
   expect(violations.map((v) => `${where}: ${v.id} ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`)).toEqual([]);
 }
 /** Nothing may make the page wider than the window. */

@@ -103,5 +103,6 @@ test('called away once the jug has run, and a pot that foams over: both are met 
   await rescue.getByRole('button', { name: /^Record/ }).click();
   await expect(rescue.getByText('recorded 120 g')).toBeVisible();
   await rescue.getByRole('button', { name: 'Close' }).click();
+  await expect(rescue).toHaveCount(0);
   await expect(now).not.toContainText('foam run over the rim');
 });

@@ -76,7 +76,7 @@ function Found({ r, found, onDo }: FoundProps) {
         </p>
       ))}
       {found.now.length > 0 && (
-        <section aria-label="Now" className="mt-3">
+        <section aria-label="What can be done now" className="mt-3">
           <h3 className="text-lg">Now{found.now.length > 1 ? ', one of these' : ''}</h3>
           <ul>
             {found.now.map((m) => (
