@@ -23,9 +23,7 @@ export async function saveLogger(
   const jars = await d.transaction('rw', d.fridge, d.jars, async () => {
     const all = await d.fridge.orderBy('at').toArray();
     const set = all.filter((l) => l.hottestC === undefined);
-    const old = all.filter(
-      (l) => l.hottestC !== undefined && l.at >= from && l.at <= last + HOUR_MS,
-    );
+    const old = all.filter((l) => l.hottestC !== undefined && l.at >= from && l.at <= last + HOUR_MS);
     const elseC = (at: number): number => lineAt(set, at)?.placeC ?? kit.fridgeC;
     const lines = linesOf(
       readings,
