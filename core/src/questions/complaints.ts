@@ -1,5 +1,5 @@
 import type { Measure } from '../batch';
-import { BODY_FROM, SLIPPERY_FROM } from '../steps';
+import { BODY_FROM, SLIPPERY_FROM, SWEET_FROM } from '../steps';
 
 /** A setting rounded for the kitchen must still fall on the right side of a word's bound. */
 const JUST_UNDER = 0.97;
@@ -29,4 +29,15 @@ export function rightAt(c: Complaint, before: number): number {
   const { aim, less } = COMPLAINTS[c];
   const usual = NONE[c] + (1 + (less ? -A_QUARTER : A_QUARTER)) * (before - NONE[c]);
   return less ? Math.min(aim, usual) : Math.max(aim, usual);
+}
+/** So much of what is too sweet or too salty is left. */
+export const TOO_MUCH = 0.75;
+/** Protein from which acid or heat makes a curd to be seen, share of the milk (an estimate). */
+export const CURDLES_FROM = 0.01;
+/** Just over a word's bound; with no word left, so much sweeter. */
+const JUST_OVER = 1.05;
+const SWEETER = 1.2;
+/** Sugars with which the next word of sweetness holds, from a share that is there, share of the milk. */
+export function sweetAt(sugars: number): number {
+  return JUST_OVER * (Object.values(SWEET_FROM).find((x) => x > sugars * JUST_OVER) ?? sugars * SWEETER);
 }

@@ -1,7 +1,9 @@
 import { fold, summarise } from '../batch';
 import type { FrozenBatch, Progress, RescueEdit, Summary } from '../batch';
-import { contextOf, freshWaterOf, kindOf, numberOf, withParams } from '../steps';
+import { numberOf, withParams } from '../steps';
 import type { Step } from '../steps';
+import { waterAhead } from './waterAhead';
+import type { WaterAhead } from './waterAhead';
 
 /** How a batch that came out short, or weak, can still bring what was promised: other water at a step still to come. */
 export interface TopUp {
@@ -25,30 +27,6 @@ const BEST: readonly Step['kind'][] = ['wash', 'pour', 'add', 'grind'];
 /** Weaker than this share of what was promised is tasted; and for it no more than this share of the litres is given up. */
 const WEAK = 0.95;
 const GIVEN_UP = 0.12;
-interface WaterAhead {
-  readonly step: Step;
-  readonly water: string;
-}
-/** Steps still to come that take water of which none was told yet, in the order in which it is best changed. */
-function waterAhead(p: Progress, batch: FrozenBatch): readonly WaterAhead[] {
-  const ctx = contextOf(batch, p.recipe.materials);
-  /** The parameter that a reading of a step tells anew. */
-  const tells = (step: Step, what: string): string | null => {
-    const effect = kindOf(step.kind).readings[what]?.effect(step.params, ctx);
-    return effect?.is === 'param' ? effect.param : null;
-  };
-  // What the cook has changed against one thing is not changed back against another.
-  const settled = new Set(p.rescues.flatMap((x) => x.edits.flatMap((e) => (e.do === 'set' ? [e.step] : []))));
-  const ahead = p.recipe.steps.flatMap((step) => {
-    const mine = p.tasks.filter((t) => t.step.id === step.id);
-    const water = freshWaterOf(step).find(([, spec]) => spec.water)?.[0];
-    const given = p.readings.some((r) => r.step === step.id && tells(step, r.what) === water);
-    const untouched = mine.length > 0 && mine.every((t) => t.status === 'waiting');
-    return water !== undefined && untouched && !given && !settled.has(step.id) ? [{ step, water }] : [];
-  });
-  ahead.sort((a, b) => BEST.indexOf(a.step.kind) - BEST.indexOf(b.step.kind));
-  return ahead.filter((a) => BEST.includes(a.step.kind));
-}
 /**
  * More water in a step that is still to come, so that a batch brings the litres that were promised; less, where it came out
  * weak. null: it is neither, nothing that is still to come takes water, or it would take too much of it.
@@ -59,7 +37,12 @@ export function topUp(p: Progress, batch: FrozenBatch): TopUp | null {
   const short = volumeMl - p.summary.jarredMl;
   const change = short >= SHORT * volumeMl ? byMore : (p.summary.main?.solids ?? 1) < WEAK * solids ? byLess : null;
   if (!change) return null;
-  for (const a of waterAhead(p, batch)) {
+  // What the cook has changed against one thing is not changed back against another.
+  const settled = new Set(p.rescues.flatMap((x) => x.edits.flatMap((e) => (e.do === 'set' ? [e.step] : []))));
+  const ahead = waterAhead(p, batch)
+    .filter((a) => BEST.includes(a.step.kind) && !settled.has(a.step.id))
+    .sort((a, b) => BEST.indexOf(a.step.kind) - BEST.indexOf(b.step.kind));
+  for (const a of ahead) {
     const found = change(p, batch, a);
     if (found) return found;
   }

@@ -30,7 +30,7 @@ function addWords(step: Step<'add'>, r: Recipe, weigh: string, a: Amounts): Inst
   const dissolves = all.every((s) => foodStirred(s, r));
   const parts = all.map(
     (s) =>
-      `${a.of(s.params.amountG, s.params.food, r)} of ${foodName(s.params.food, r)}${s.params.slaked ? ', stirred smooth in a little of it hot first' : ''}`,
+      `${a.of(s.params.amountG, s.params.food, r)} of ${foodName(s.params.food, r)}${s.params.food === WATER ? ', boiled before and cooled,' : ''}${s.params.slaked ? ', stirred smooth in a little of it hot first' : ''}`,
   );
   const into = streamName(step.params.of, r);
   const loads = loadsAfter(step, r);

@@ -4,7 +4,7 @@ import { fig } from '../../checks';
 import type { Here } from '../../kitchen';
 import { contents, massG } from '../../kitchen';
 import { bodyOf, contextOf, SWEET_FROM } from '../../steps';
-import { rightAt } from '../complaints';
+import { CURDLES_FROM, rightAt, sweetAt, TOO_MUCH } from '../complaints';
 import { line } from './sick';
 import type { Line } from './sick';
 
@@ -14,10 +14,6 @@ export interface RescuedJar {
   readonly past: readonly Line[];
 }
 type Found = Partial<RescuedJar>;
-/** So much of what is too sweet or too salty is left. */
-const TOO_MUCH = 0.75;
-/** Sugar to the next word. */
-const NEXT = 1.05;
 
 /** Amounts for a hundred grams of it, so that the rest of the jar stays as it is. */
 export function rescueOfJar(now: JarNow, here: Here, against: Trouble): RescuedJar {
@@ -47,8 +43,7 @@ export function rescueOfJar(now: JarNow, here: Here, against: Trouble): RescuedJ
       case 'beany':
         return { now: [line('hideBeany')], past: [line('beanyStays')] };
       case 'notSweet': {
-        const next =
-          NEXT * (Object.values(SWEET_FROM).find((x) => x > share('sugars') * NEXT) ?? share('sugars') * 1.2);
+        const next = sweetAt(share('sugars'));
         const g = (100 * (next - share('sugars'))) / (1 - next);
         return { now: [line('glassSugar', { addG: fig(Math.max(0.5, Math.round(2 * g) / 2), 'g') })] };
       }
@@ -87,7 +82,7 @@ export function troublesOfJar(now: JarNow): readonly Trouble[] {
     'notSweet',
     c.sugars / m > SWEET_FROM.little && 'tooSweet',
     c.salt > 0 && 'tooSalty',
-    c.protein / m > 0.01 && 'curdled',
+    c.protein / m > CURDLES_FROM && 'curdled',
     'split',
   ];
   return all.filter((t) => t !== false);

@@ -11,7 +11,9 @@ const MOST_S = 90 * MINUTE_S;
 
 /** A boil that goes on, or is still to come, of what is in hand. */
 export function boilAhead(s: Sick): Step<'boil'> | null {
-  const open = s.p.tasks.find((t) => t.step.kind === 'boil' && t.status !== 'done');
+  const open = s.p.tasks.find(
+    (t) => t.step.kind === 'boil' && t.status !== 'done' && t.step.params.of === s.hand?.stream,
+  );
   return open?.step.kind === 'boil' ? open.step : null;
 }
 /**

@@ -2,7 +2,7 @@ import { fig } from '../../checks';
 import type { Figures, Step } from '../../steps';
 import { line, moveOf, setTo } from './sick';
 import type { Move, Sick } from './sick';
-import { waterAhead } from './water';
+import { toPour } from './water';
 
 /** The grinding that goes on or comes next; null: none does. */
 export function grindOpen(s: Sick): Step<'grind'> | null {
@@ -24,7 +24,7 @@ export function freeTheJug(s: Sick): readonly Move[] {
   const wants = Math.max(FREES * waterG, (figures.waterWantedG ?? 0) - waterG);
   const addG = Math.ceil(wants / STEP_G) * STEP_G;
   const more = [setTo(step, 'waterG', waterG + addG)];
-  const later = waterAhead(s).find((w) => w.step.id !== step.id && w.nowG >= addG);
+  const later = toPour(s).find((w) => w.step.id !== step.id && w.nowG >= addG);
   const swapped = later ? [...more, setTo(later.step, later.param, later.nowG - addG)] : more;
   return [
     ...moveOf(s, line(later ? 'waterFromLater' : 'waterToJug', { addG: fig(addG, 'g') }), swapped, null),

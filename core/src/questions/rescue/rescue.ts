@@ -1,8 +1,8 @@
 import type { BatchEvent, FrozenBatch, TraceChunk, Trouble } from '../../batch';
 import { fig } from '../../checks';
-import { kindOf, SWEET_FROM } from '../../steps';
+import { kindOf } from '../../steps';
 import type { Step } from '../../steps';
-import { COMPLAINTS, rightAt } from '../complaints';
+import { COMPLAINTS, rightAt, sweetAt, TOO_MUCH } from '../complaints';
 import type { Complaint } from '../complaints';
 import { asMade, remedies } from '../remedies';
 import type { Remedy } from '../remedies';
@@ -42,8 +42,6 @@ const NO_GRIT = 0.0005;
 const SHORT = 0.02;
 /** A fifth stronger is tasted (common practice). */
 const STRONGER = 1.2;
-/** So much of what is too sweet or too salty is left. */
-const TOO_MUCH = 0.75;
 
 /** Too little by the plan, or found too little though it is as planned. */
 function stronger(s: Sick): Aim {
@@ -56,11 +54,7 @@ const rightOf = (s: Sick, c: 'tooThick' | 'slimy' | 'gritty' | 'beany'): Aim => 
   const { of, less } = COMPLAINTS[c];
   return { of, less, to: rightAt(c, measured(s.p, of) ?? 0) };
 };
-function sweeter(s: Sick): Aim {
-  const now = measured(s.p, 'sugars') ?? 0;
-  const next = Object.values(SWEET_FROM).find((x) => x > now * 1.05) ?? now * STRONGER;
-  return { of: 'sugars', less: false, to: 1.05 * next };
-}
+const sweeter = (s: Sick): Aim => ({ of: 'sugars', less: false, to: sweetAt(measured(s.p, 'sugars') ?? 0) });
 const lessOf = (s: Sick, of: 'sugars' | 'salt'): Aim => ({ of, less: true, to: TOO_MUCH * (measured(s.p, of) ?? 0) });
 const some = (lines: readonly (Line | false)[]): readonly Line[] => lines.filter((x) => x !== false);
 const soyIn = (s: Sick): boolean => s.p.recipe.materials.some((m) => m.inhibitorLabileShare !== null);

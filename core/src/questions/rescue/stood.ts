@@ -1,7 +1,7 @@
 import { ranForS, soakingNow } from '../../batch';
 import type { RescueEdit } from '../../batch';
 import { fig } from '../../checks';
-import { contextOf, isShut, kindOf, makeStep, mayWaitS, outOfColdS, rest } from '../../steps';
+import { contextOf, COOLING_LIMITS, isShut, kindOf, makeStep, mayWaitS, outOfColdS, rest } from '../../steps';
 import type { Step } from '../../steps';
 import { findRoot } from '../../numerics';
 import type { Stream } from '../../kitchen';
@@ -12,8 +12,8 @@ import type { Line, Move, Sick } from './sick';
 
 /** A closed fridge stays cold so long without power (USDA: four hours, kept shut). */
 const FRIDGE_SHUT_S = 4 * HOUR_S;
-/** Above this nothing grows (FDA Food Code 3-501.16: 57 °C). */
-const HOT_C = 57;
+/** Above this nothing grows: where the limits of cooling begin. */
+const HOT_C = COOLING_LIMITS.fromC;
 /** Set aside for the night. */
 const NIGHT_S = 12 * HOUR_S;
 /** Cooler than this, the fridge takes it as it is. */

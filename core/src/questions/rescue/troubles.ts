@@ -1,10 +1,9 @@
 import type { Progress, Trouble } from '../../batch';
 import { SWEET_FROM } from '../../steps';
 import type { Step } from '../../steps';
+import { CURDLES_FROM } from '../complaints';
 import { measured } from './sick';
 
-/** Protein from which acid or heat makes a curd to be seen, share of the milk (an estimate). */
-const CURDLES = 0.01;
 /** What may go wrong with this batch at all by now: what it has not, and has not come to, is not asked. */
 export function troublesOf(p: Progress): readonly Trouble[] {
   const kinds = new Set(p.recipe.steps.map((x) => x.kind));
@@ -24,7 +23,7 @@ export function troublesOf(p: Progress): readonly Trouble[] {
     tooSweet: open && (main?.sugars ?? 0) > SWEET_FROM.little,
     tooSalty: open && salted > 0,
     // Without protein there is nothing to curdle.
-    curdled: open && (main?.protein ?? 0) > CURDLES && begun('boil', 'heat', 'add'),
+    curdled: open && (main?.protein ?? 0) > CURDLES_FROM && begun('boil', 'heat', 'add'),
     split: open,
     short: begun('strain', 'wash'),
     scorched: begun('boil', 'heat', 'absorb'),

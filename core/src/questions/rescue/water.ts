@@ -1,7 +1,8 @@
 import { fig } from '../../checks';
 import { massG } from '../../kitchen';
-import { freshWaterOf, kindOf, makeStep, numberOf, WATER } from '../../steps';
+import { makeStep, numberOf, WATER } from '../../steps';
 import type { Step } from '../../steps';
+import { waterAhead } from '../waterAhead';
 import { isOpen } from './inHand';
 import { enough, idsFor, line, measured, moveOf, putIn, setTo } from './sick';
 import type { Aim, Move, Sick } from './sick';
@@ -22,24 +23,12 @@ export function stirInWater(s: Sick, aim: Aim, share = MOST): readonly Move[] {
   return g === null ? [] : moveOf(s, line('stirInWater', { addG: fig(g, 'g') }), edits(g), aim);
 }
 
-/** Steps still to come that take fresh water of which none was poured yet, and the parameter that says how much. */
-export function waterAhead(s: Sick): readonly { readonly step: Step; readonly param: string; readonly nowG: number }[] {
-  const untouched = (step: Step): boolean => {
-    const mine = s.p.tasks.filter((t) => t.step.id === step.id);
-    return mine.length > 0 && mine.every((t) => t.status === 'waiting');
-  };
-  return s.p.recipe.steps.flatMap((step) => {
-    const param = freshWaterOf(step).find(([, spec]) => spec.water)?.[0];
-    if (param === undefined || !untouched(step)) return [];
-    const poured = s.p.readings.some(
-      (r) => r.step === step.id && param in kindOf(step.kind).readings && r.what === param,
-    );
-    return poured ? [] : [{ step, param, nowG: numberOf(step, param) }];
-  });
-}
+/** What is still to be poured, and how much of it the plan has. */
+export const toPour = (s: Sick): readonly { readonly step: Step; readonly param: string; readonly nowG: number }[] =>
+  waterAhead(s.p, s.batch).map(({ step, water }) => ({ step, param: water, nowG: numberOf(step, water) }));
 /** Less of the water that is still to come: what is in comes out only by boiling, what is not in can be left. */
 export function lessWater(s: Sick, aim: Aim): readonly Move[] {
-  return waterAhead(s)
+  return toPour(s)
     .filter((w) => w.nowG >= STEP_G)
     .flatMap(({ step, param, nowG }) => {
       const edits = (less: number) => [setTo(step, param, Math.max(0, nowG - less))];
@@ -50,7 +39,7 @@ export function lessWater(s: Sick, aim: Aim): readonly Move[] {
 }
 /** More water where it is still to be poured: in a wash it brings more than water. */
 export function moreWater(s: Sick, aim: Aim, mostG: number): readonly Move[] {
-  return waterAhead(s)
+  return toPour(s)
     .filter((w) => w.step.kind === 'wash' || w.step.kind === 'pour')
     .flatMap(({ step, param, nowG }) => {
       const edits = (more: number) => [setTo(step, param, nowG + more)];
