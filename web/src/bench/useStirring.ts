@@ -15,5 +15,7 @@ export function useStirring(
   probeC: number | null,
 ): Unstirred | null {
   const speed = usePace()?.speed ?? 1;
-  return stage === undefined || speed > BY_HAND ? null : unstirred(t, stage, probeC ?? warmNowC(t, now), now);
+  const seen = stage === undefined ? null : unstirred(t, stage, probeC ?? warmNowC(t, now), now);
+  // The press is there at any pace: foam that is practised is held down by it.
+  return seen && speed > BY_HAND ? { ...seen, over: false } : seen;
 }
