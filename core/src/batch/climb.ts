@@ -15,7 +15,7 @@ export interface ClimbPoint {
   readonly s: number;
   /** Relative viscosity of the β-glucan part, from 1. */
   readonly slime: number;
-  /** Share of the cells that are open, 0..1. */
+  /** Share of the cells of this load that are open, 0..1. */
   readonly opened: number;
 }
 /** Points are laid this many to the planned time, and on to twice of it. */
@@ -29,35 +29,29 @@ export function climbOf(p: Progress, batch: FrozenBatch, t: TaskState): readonly
   const what = t.step.kind === 'grind' ? clockParam(t) : null;
   const spec = what === null ? undefined : kindOf(t.step.kind).readings[what];
   if (what === null || !spec) return null;
-  // Loads that are still to come run as long as this one: what is told is the milk, not a mixture with a plan.
-  const loads = p.tasks.flatMap((x) => {
-    const of = x.step.id === t.step.id && x.status !== 'done' ? clockParam(x) : null;
-    return of === null
-      ? []
-      : [
-          (value: number): Reading => ({
-            id: `now ${of}`,
-            step: x.step.id,
-            task: x.task.id,
-            what: of,
-            value,
-            source: 'clock',
-          }),
-        ];
-  });
+  const loads = p.tasks.filter((x) => x.step.id === t.step.id && clockParam(x) !== null);
+  // What is told of the milk: loads that are still to come run as long as this one, and those that ran as they did.
+  const toCome = loads.filter((x) => x.status !== 'done');
+  const given = (of: readonly TaskState[], s: number): readonly Reading[] => [
+    ...p.readings.filter((x) => !of.some((o) => x.step === o.step.id && x.what === clockParam(o))),
+    ...of.map((o): Reading => {
+      const reads = clockParam(o) ?? '';
+      return { id: `now ${reads}`, step: t.step.id, task: o.task.id, what: reads, value: s, source: 'clock' };
+    }),
+  ];
   const planned = timerS(t.task);
   const most = Math.min(spec.high, 2 * planned);
   return Array.from({ length: 2 * TO_THE_END + 1 }, (_, i) => {
     const s = (most * i) / (2 * TO_THE_END);
-    const o = fold(p.recipe, {
-      kit: batch.kit,
-      beliefs: batch.beliefs,
-      readings: [...p.readings, ...loads.map((l) => l(s))],
-    });
+    const of = (which: readonly TaskState[]) =>
+      fold(p.recipe, { kit: batch.kit, beliefs: batch.beliefs, readings: given(which, s) });
+    const milk = of(toCome);
+    // What is told of the jug is this load alone: of one that ran before nothing is in it.
+    const jug = toCome.length === loads.length ? milk : of(loads);
     return {
       s,
-      slime: summarise(p.recipe, o, batch.kit, 'light').main?.body?.glucan ?? 1,
-      opened: o.stages[t.index]?.figures.openedShare ?? 0,
+      slime: summarise(p.recipe, milk, batch.kit, 'light').main?.body?.glucan ?? 1,
+      opened: jug.stages[t.index]?.figures.openedShare ?? 0,
     };
   });
 }

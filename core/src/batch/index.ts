@@ -16,6 +16,7 @@ export {
   clockParam,
   clockReading,
   coolingByProbe,
+  coolsInS,
   ifStoppedNow,
   probeIn,
   soakingNow,

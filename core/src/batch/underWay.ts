@@ -120,6 +120,13 @@ export function coolingByProbe(p: Progress, t: TaskState, probe: Trace | null): 
   };
   return fold(p.recipe, { ...p.given, readings: [...p.readings, told] });
 }
+/** How long a cooling that runs still takes by what is known, s: by what the probe told, or as planned before that. null: none. */
+export function coolsInS(p: Progress, t: TaskState, probe: Trace | null, now: number): number | null {
+  if (t.step.kind !== 'cool' || t.status !== 'running') return null;
+  const o = coolingByProbe(p, t, probe) ?? p.outcome;
+  const task = o.stages[t.index]?.tasks.find((x) => x.id === t.task.id);
+  return task === undefined ? null : Math.max(0, task.durationS - ranForS(t, now));
+}
 export interface HoldingNow {
   readonly left: number;
   readonly goal: number;

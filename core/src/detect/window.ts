@@ -18,6 +18,8 @@ export interface InWindow {
 const AHEAD_S = 15 * 60;
 const LEAST_S = 15;
 const LEVEL_S = 6;
+/** So near to an edge it is at it, K: less is not shown. */
+const AT_EDGE_K = 0.05;
 /** Slower than this it stands, K/s. */
 const STANDS_K_PER_S = 0.002;
 
@@ -27,7 +29,7 @@ export function inWindow(recent: readonly Sample[], band: Band): InWindow | null
   const c = levelOf(recent, LEVEL_S);
   const slope = slopeOf(recent);
   const { low, high } = band;
-  const is = high !== null && c > high ? 'above' : low !== null && c < low ? 'below' : 'in';
+  const is = high !== null && c > high + AT_EDGE_K ? 'above' : low !== null && c < low - AT_EDGE_K ? 'below' : 'in';
   const edge =
     slope > 0 ? (is === 'below' ? low : is === 'in' ? high : null) : is === 'above' ? high : is === 'in' ? low : null;
   const inS = edge === null || Math.abs(slope) < STANDS_K_PER_S ? Infinity : (edge - c) / slope;

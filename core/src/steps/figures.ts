@@ -100,6 +100,7 @@ export const FIGURES = {
   solidsG: ['g', 'swollen pieces with the water in them'],
   solidsPerL: ['g', 'food a litre of free water in the jug'],
   spentD: ['d', 'of its keeping already spent, at 4 °C'],
+  squeezedC: ['C', 'temperature of what is squeezed'],
   starchCut: ['share', 'starch cut by enzyme'],
   startC: ['C', 'temperature at the start, vessel included'],
   steamG: ['g', 'steam'],

@@ -130,6 +130,7 @@ const STRAINING = [
   'sizeUm',
   'liquidG',
   'holdsG',
+  'squeezedC',
 ] as const;
 /** Which figures each kind of step tells. A kind that tells, or a reader that asks for, any other does not compile. */
 export const KIND_FIGURES = {

@@ -2,7 +2,7 @@ import type { Summary } from '../batch';
 import type { TopUp } from '../questions';
 import type { Fit } from '../steps';
 import { HOUR_S, plain } from '../units';
-import { duration, grams, join, millilitres, percent } from './format';
+import { grams, join, millilitres, percent, roughly } from './format';
 
 /** What a reading changed, in a sentence: only what a cook would notice. Nothing noticeable → a plain word for it. */
 export function changeText(before: Summary, after: Summary): string {
@@ -19,7 +19,7 @@ export function changeText(before: Summary, after: Summary): string {
   if (b.done !== a.done) said.push(b.done ? 'the milk is now boiled enough' : 'the milk is not boiled enough yet');
   const ka = a.keep?.s ?? 0;
   const kb = b.keep?.s ?? 0;
-  if (Math.abs(ka - kb) >= 3 * HOUR_S) said.push(`it keeps ${join(duration(kb))} instead of ${join(duration(ka))}`);
+  if (Math.abs(ka - kb) >= 3 * HOUR_S) said.push(`it keeps ${join(roughly(kb))} instead of ${join(roughly(ka))}`);
   if (said.length === 0) return 'Noted: as planned, nothing changes.';
   return `Noted: ${said.length > 1 ? `${said.slice(0, -1).join(', ')} and ${said.at(-1) ?? ''}` : (said[0] ?? '')}.`;
 }

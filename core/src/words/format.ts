@@ -31,11 +31,16 @@ export const celsius = (c: number): Spoken => ({
 /** A share as per cent: 0.0692 → 6.9 % · 0.88 → 88 %. */
 export const percent = (x: number): Spoken => ({ n: plain(100 * x, x < 0.1 ? 1 : 0), unit: '%' });
 
-/** A length of time as a kitchen says it: 45 → 45 s · 600 → 10 min · 5400 → 1 h 30 min · 250 000 → 2 d 21 h. */
+/** What is set to the second is set to so many: 150 s is 2 min 30 s, and a reckoned 148.3 s is about 2 min. */
+const SET_TO_S = 5;
+const TO_THE_SECOND_S = 600;
+/** A length of time as a kitchen says it: 45 → 45 s · 150 → 2 min 30 s · 600 → 10 min · 5400 → 1 h 30 min · 250 000 → 2 d 21 h. */
 export function duration(s: number): Spoken {
   const t = Math.max(0, s);
   if (!Number.isFinite(t)) return { n: '–', unit: '' };
   if (t < 99.5) return { n: plain(t), unit: 's' };
+  if (t < TO_THE_SECOND_S && t % 60 !== 0 && t % SET_TO_S === 0)
+    return { n: `${Math.floor(t / 60)}${NB}min${NB}${t % 60}`, unit: 's' };
   const min = Math.round(t / 60);
   if (min < 100) return { n: plain(min), unit: 'min' };
   if (min < 36 * 60) {

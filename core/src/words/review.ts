@@ -1,8 +1,16 @@
+import { plain } from '../units';
 import type { ReviewLine } from '../questions';
 import { kindOf } from '../steps';
-import { duration, join, millilitres, percent } from './format';
+import { clock, duration, join, millilitres, percent, roughly } from './format';
 import { BODY_WORDS, SLIP_WORDS } from './measures';
 import { taskName } from './tasks';
+
+const share = (x: number): string => join(percent(x));
+const finely = (x: number): string => `${plain(100 * x, 1)}\u00a0%`;
+const long = (s: number): string => join(duration(s));
+/** A figure beside one it differs from: more finely where the plain word would be the same for both. */
+const apart = (x: number, other: number, word: (x: number) => string, fine: (x: number) => string): string =>
+  word(x) === word(other) ? fine(x) : word(x);
 
 /** One line of how a batch went, as a cook would say it. */
 export function reviewText(l: ReviewLine): string {
@@ -14,7 +22,7 @@ export function reviewText(l: ReviewLine): string {
     case 'strength':
       return l.good
         ? `${join(percent(l.solids))} solids, as strong as it should be.`
-        : `${l.solids < l.promised ? 'Thinner' : 'Stronger'} than promised: ${join(percent(l.solids))} solids instead of ${join(percent(l.promised))}.`;
+        : `${l.solids < l.promised ? 'Thinner' : 'Stronger'} than promised: ${apart(l.solids, l.promised, share, finely)} solids instead of ${apart(l.promised, l.solids, share, finely)}.`;
     case 'boiled':
       return l.good
         ? 'Boiled enough: safe to drink.'
@@ -29,10 +37,10 @@ export function reviewText(l: ReviewLine): string {
         : `On the tongue ${SLIP_WORDS[l.word]} instead of ${SLIP_WORDS[l.planned]}.`;
     case 'keep':
       return l.good
-        ? `It keeps ${join(duration(l.s))}.`
-        : `It keeps ${join(duration(l.s))} instead of ${join(duration(l.promisedS))}.`;
+        ? `It keeps ${join(roughly(l.s))}.`
+        : `It keeps ${join(roughly(l.s))} instead of ${join(roughly(l.promisedS))}.`;
     case 'timed':
-      return `${nameOf(l)} ran ${join(duration(l.ranS))} instead of ${join(duration(l.plannedS))}.`;
+      return `${nameOf(l)} ran ${apart(l.ranS, l.plannedS, long, clock)} instead of ${apart(l.plannedS, l.ranS, long, clock)}.`;
     case 'stood':
       return `Before “${nameOf(l).toLowerCase()}” it stood for ${join(duration(l.s))}.`;
   }

@@ -1,6 +1,6 @@
 import { describe, expect, test } from '@jest/globals';
 import { climbAt, climbOf, climbReaches, fold, progressOf, summarise } from '../../src/batch';
-import type { FrozenBatch, TaskState } from '../../src/batch';
+import type { BatchEvent, FrozenBatch, Happening, TaskState } from '../../src/batch';
 import { withParams } from '../../src/steps';
 import { batchOf } from './promised';
 
@@ -32,6 +32,27 @@ describe('what climbs while the jug turns', () => {
       }
     },
   );
+  test('of the second load nothing is open before it turns, whatever the first did; its milk knows of both', () => {
+    const b = batchOf('soy-no-soak');
+    const log: BatchEvent[] = [];
+    const add = (e: Happening): void => {
+      log.push({ id: `e${log.length}`, seq: log.length + 1, batch: b.id, at: b.startedAt, ...e });
+    };
+    for (const t of progressOf(b, []).tasks) {
+      if (t.task.id === 'load2') break;
+      const of = { step: t.step.id, task: t.task.id };
+      add({ is: 'begun', ...of });
+      if (t.task.id === 'load1')
+        add({ is: 'reading', reading: { id: 'r', ...of, what: 'load1S', value: 130, source: 'clock' } });
+      add({ is: 'ended', ...of, by: 'cook' });
+    }
+    const p = progressOf(b, log);
+    const second = p.tasks.find((x) => x.task.id === 'load2');
+    const c = (second && climbOf(p, b, second)) ?? [];
+    expect(c[0]?.opened).toBe(0);
+    expect(c[6]?.s).toBe(120);
+    expect(c[6]?.opened).toBeCloseTo(climbed(b)[6]?.opened ?? NaN, 6);
+  });
   test('it never falls, from nothing to twice the plan', () => {
     for (const b of [batchOf('oat-middle'), batchOf('soy-no-soak')]) {
       const c = climbed(b);

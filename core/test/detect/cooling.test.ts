@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
-import { coolingByProbe, progressOf } from '../../src/batch';
+import { coolingByProbe, coolsInS, progressOf } from '../../src/batch';
 import type { BatchEvent, FrozenBatch, Progress, TaskState } from '../../src/batch';
+import { inWindow } from '../../src/detect';
 import { coefficientId, COEFFICIENTS } from '../../src/kitchen';
 import { normal, seededRandom } from '../../src/numerics';
 import { coolingNow, withParams } from '../../src/steps';
@@ -80,6 +81,37 @@ describe('too slow for the two-stage limits, told by what a probe saw so far', (
     expect(right).toBeGreaterThanOrEqual(0.95 * N);
     expect(toldMin.length).toBeGreaterThanOrEqual(0.99 * N);
     expect(toldMin[Math.floor(0.95 * toldMin.length)]).toBeLessThanOrEqual(15);
+  });
+  test('how long it still takes is told by the plan, then by the probe: never by the slope of its first minutes', () => {
+    const batch = atWindow(1);
+    const { p, t } = cools(batch);
+    const begun = batch.startedAt;
+    const planned = coolsInS(p, t, null, begun) ?? NaN;
+    expect(planned).toBe(t.task.durationS);
+    expect(coolsInS(p, t, null, begun + 600_000)).toBeCloseTo(planned - 600, 6);
+    // A kitchen in which it truly cools at nine tenths of the pace: after a quarter of the time that is known.
+    const { t: true_ } = cools(paceIs(batch, 0.9));
+    const quarterS = Math.round(planned / 4);
+    const told = Array.from({ length: quarterS }, (_, s) => true_.task.courseC?.(s) ?? NaN);
+    const leftS = coolsInS(p, t, { everyS: 1, values: told }, begun + quarterS * 1000) ?? NaN;
+    expect(leftS / (true_.task.durationS - quarterS)).toBeCloseTo(1, 1);
+    expect(true_.task.durationS / planned).toBeGreaterThan(1.05);
+    const slope = ((told[0] ?? NaN) - (told.at(-1) ?? NaN)) / quarterS;
+    expect(((told.at(-1) ?? NaN) - 20) / slope).toBeLessThan(0.7 * leftS);
+    expect(coolsInS(p, { ...t, status: 'waiting' }, null, begun)).toBeNull();
+  });
+  test('what stands at the edge of its window is in it: a tenth of a degree is not told apart', () => {
+    const stands = (c: number) =>
+      inWindow(
+        Array.from({ length: 30 }, (_, i) => ({ s: i, v: c })),
+        { low: 4, high: 7 },
+      );
+    expect([stands(7.04), stands(3.96), stands(7.1), stands(3.9)].map((w) => w?.is)).toEqual([
+      'in',
+      'in',
+      'above',
+      'below',
+    ]);
   });
   test('too little seen says nothing: nor does another step, nor a probe that lies beside the pot', () => {
     const { p, t } = cools(atWindow(1));

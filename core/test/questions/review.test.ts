@@ -2,6 +2,7 @@ import { describe, expect, test } from '@jest/globals';
 import { progressOf } from '../../src/batch';
 import type { BatchEvent, Happening } from '../../src/batch';
 import { reviewOf } from '../../src/questions';
+import type { ReviewLine } from '../../src/questions';
 import { reviewText } from '../../src/words';
 import { batchOf } from '../batch/promised';
 
@@ -37,6 +38,16 @@ describe('how it went', () => {
     expect(lines[0]?.good).toBe(false);
     expect(said).toContain('Grind ran 2 min instead of 60 s.');
     expect(said).toContain('On the tongue slippery instead of silky.');
+  });
+  test('two figures that differ are never said with one word', () => {
+    const timed = { of: 'timed', good: false, task: progressOf(batchOf('oat-middle'), []).tasks[0] } as const;
+    const say = (l: object) => reviewText(l as ReviewLine).replaceAll('\u00a0', ' ');
+    expect(say({ ...timed, ranS: 189.4, plannedS: 171.2 })).toContain('ran 3:09 instead of 2:51.');
+    expect(say({ ...timed, ranS: 189.4, plannedS: 150 })).toContain('ran 3 min instead of 2 min 30 s.');
+    expect(say({ of: 'strength', good: false, solids: 0.2041, promised: 0.1963 })).toBe(
+      'Stronger than promised: 20.4 % solids instead of 19.6 %.',
+    );
+    expect(say({ of: 'keep', good: true, s: 22 * 3600 + 120 })).toBe('It keeps 22 h.');
   });
   test('a boil cut short is the worst of it', () => {
     const { said } = made('soy-no-soak', { 'boil.hold': 60 });

@@ -18,6 +18,19 @@ const must = (s: Stream | undefined): Stream => {
 const figure = (o: ReturnType<typeof run>, step: string, name: FigureName): number =>
   o.stages.find((s) => s.step === step)?.figures[name] ?? NaN;
 
+describe('a rest with enzyme', () => {
+  const tasks = (waterC: number, atC: number) =>
+    run(
+      [of('oats-rolled', 110)],
+      [makeStep('soak', 'soak', { waterG: 500, waterC, durationS: 60 }), makeStep('e', 'enzyme', { atC })],
+    )
+      .stages.find((s) => s.step === 'e')
+      ?.tasks.map((t) => t.id);
+  test('nobody is sent to the hob for half a degree; for twenty they are', () => {
+    expect(tasks(20, 20)).toEqual(['rest']);
+    expect(tasks(20, 40)).toEqual(['warm', 'rest']);
+  });
+});
 describe('rice cooked with all its water', () => {
   const cook = (waterG: number, kit: Kit = SEA) =>
     run([of('rice-white', 185)], [makeStep('c', 'absorb', { waterG })], kit);

@@ -88,6 +88,9 @@ describe('figures in words', () => {
     [36_000, '10 h'],
     [250_000, '2 d 21 h'],
     [-5, '0 s'],
+    [150, '2 min 30 s'],
+    [105, '1 min 45 s'],
+    [148.3, '2 min'],
   ])('%d s is %s', (s, t) => expect(join(duration(s)).replaceAll('\u00a0', ' ')).toBe(t));
   test.each([
     [754, '12:34'],

@@ -28,6 +28,12 @@ test('hands into hot water, hot glass into cold: each at its own step', () => {
   expect(hot.filter(([kind, x]) => kind === 'knead' && x.startsWith('Hands go in'))).not.toEqual([]);
   const cool = said('coconut-two-runs', (s) => (s.kind === 'knead' ? withParams(s, { waterC: 30 }) : s));
   expect(cool.filter(([, x]) => x.startsWith('Hands'))).toEqual([]);
+  // Ground hot, the bag is hot; cooled to 40 °C before, it can be wrung.
+  const bag = (school: string) => said(school).filter(([kind, x]) => kind === 'strain' && x.includes('it burns'));
+  expect(bag('oat-hot-thin')).not.toEqual([]);
+  expect(bag('coconut-dried')).not.toEqual([]);
+  expect(bag('oat-middle')).toEqual([]);
+  expect(bag('soy-with-pulp')).toEqual([]);
   const glass = said('soy-washed', (s) => (s.kind === 'cool' ? withParams(s, { vessel: 'jars' }) : s));
   expect(glass.map(([kind]) => kind)).toEqual(['cool']);
 });

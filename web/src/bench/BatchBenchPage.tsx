@@ -1,6 +1,6 @@
 import type { TaskState } from '@ironpan/core/batch';
 import { Link, useParams, useSearchParams } from 'react-router';
-import { duration, join, milkOf, millilitres, percent } from '@ironpan/core/words';
+import { join, milkOf, millilitres, percent, roughly } from '@ironpan/core/words';
 import { foodStyle } from '../drawings/foodStyle';
 import { useBench } from '../instruments';
 import { keyOfTask, useBatch } from '../live/running';
@@ -101,7 +101,7 @@ function Over({ r }: { readonly r: Running }) {
       {m && (
         <p className="num" style={{ color: 'var(--ink)' }}>
           {join(millilitres(r.progress.summary.jarredMl))} · {join(percent(m.solids ?? 0))} solids · keeps{' '}
-          {join(duration(m.keep?.s ?? 0))}
+          {join(roughly(m.keep?.s ?? 0))}
         </p>
       )}
       {m && !m.done && (

@@ -7,7 +7,7 @@ import {
   SLIP_WORDS,
   changeText,
   topUpText,
-  duration,
+  roughly,
   fitText,
   join,
   millilitres,
@@ -89,7 +89,7 @@ export function Changed({ r, t }: { readonly r: Running; readonly t: TaskState }
                 <Row label="slip" now={SLIP_WORDS[m.body.slip]} was={planned ? SLIP_WORDS[planned.slip] : ''} />
               </>
             )}
-            <Row label="keeps" now={join(duration(m.keep?.s ?? 0))} was={join(duration(p.keepS))} />
+            <Row label="keeps" now={join(roughly(m.keep?.s ?? 0))} was={join(roughly(p.keepS))} />
           </tbody>
         </table>
       )}

@@ -33,7 +33,7 @@ export function bandOf(t: TaskState, kit: Kit, stage: Stage | undefined, recipe:
       return { low, high: null, label: `true boil, from ${join(celsius(low))}`, tooWarm: '', tooCold: 'turn it up' };
     }
     case 'heat':
-      return t.task.id === 'hold' ? about(step.params.toC, 'turn it down', 'turn it up') : null;
+      return about(step.params.toC, 'turn it down', 'turn it up');
     case 'enzyme':
       return about(step.params.atC, 'stand it in cold water', 'warm it a little');
     case 'cool': {

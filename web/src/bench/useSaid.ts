@@ -1,9 +1,9 @@
-import { foamedOver } from '@ironpan/core/batch';
+import { coolsInS, foamedOver } from '@ironpan/core/batch';
 import type { TaskState } from '@ironpan/core/batch';
 import { inWindow } from '@ironpan/core/detect';
 import { boilsAtC } from '@ironpan/core/steps';
 import { boilText, FOAMED_OVER, holdText, overflowText, SILENT_PROBE, windowText } from '@ironpan/core/words';
-import { useEffect, useRef } from 'react';
+import { useEffect, useMemo, useRef } from 'react';
 import type { BenchHeard } from '../instruments';
 import { useNow } from '../clock';
 import { useLive } from '../live/live';
@@ -20,6 +20,8 @@ export interface SaidOf {
 }
 /** Readings that a window is judged by. */
 const LATEST = 40;
+/** Ms. */
+const FOLDED_MS = 5000;
 
 /** What the probe means at this task; the true boil, and falling off it, ring once. */
 export function useSaid(r: Running, t: TaskState, heard: BenchHeard | null): SaidOf | null {
@@ -33,9 +35,18 @@ export function useSaid(r: Running, t: TaskState, heard: BenchHeard | null): Sai
     if (news && rung.current !== calls) ring();
     if (calls !== null) rung.current = calls;
   }, [calls, t.task.id]);
+  const coldIn = useColdIn(r, t, heard);
   const over = useFoamed(r, t);
   if (over) return { text: FOAMED_OVER, weight: 'alert-error' };
-  return heard && t.status === 'running' ? saidOf(r, t, heard, boils) : null;
+  return heard && t.status === 'running' ? saidOf(r, t, heard, boils, coldIn) : null;
+}
+/** What falls ever more slowly is not told by its slope now: so long it takes by the fold, s. */
+function useColdIn(r: Running, t: TaskState, heard: BenchHeard | null): number | null {
+  const beat = Math.floor(useNow() / FOLDED_MS);
+  const probe = heard?.watch?.soFar ?? null;
+  // The probe's line grows with every reading; it is folded with at each beat.
+  // eslint-disable-next-line react-hooks/exhaustive-deps
+  return useMemo(() => coolsInS(r.progress, t, probe, beat * FOLDED_MS), [r.progress, t, beat]);
 }
 /** In a practice that has it so: this pot has foamed over, and the cook has not said how much went. */
 function useFoamed(r: Running, t: TaskState): boolean {
@@ -44,10 +55,9 @@ function useFoamed(r: Running, t: TaskState): boolean {
   const over = faults?.includes('foamsOver') === true && realm() === 'practice' ? foamedOver(r.progress, now) : null;
   return over !== null && over.step.id === t.step.id;
 }
-function saidOf(r: Running, t: TaskState, heard: BenchHeard, boils: boolean): SaidOf | null {
-  const told = heard.latest.get('probe');
+function saidOf(r: Running, t: TaskState, heard: BenchHeard, boils: boolean, coldIn: number | null): SaidOf | null {
   const { watch } = heard;
-  if (!watch || !told) return null;
+  if (!watch || !heard.latest.has('probe')) return null;
   if (isSilent(heard, 'probe')) return boils ? { text: SILENT_PROBE, weight: 'alert-warning' } : null;
   const stage = r.progress.outcome.stages[t.index];
   if (boils) {
@@ -64,8 +74,10 @@ function saidOf(r: Running, t: TaskState, heard: BenchHeard, boils: boolean): Sa
   const band = bandOf(t, r.batch.kit, stage, r.progress.recipe);
   const at = band && inWindow(watch.drawn.slice(-LATEST), band);
   if (!band || !at) return null;
+  const cools = at.is === 'above' && at.passes !== null && coldIn !== null && coldIn > at.passes.inS;
+  const told = cools ? { ...at, passes: { edge: 'high' as const, inS: coldIn } } : at;
   return {
-    text: windowText(at, band),
+    text: windowText(told, band),
     weight: at.is === 'above' && at.passes === null ? 'alert-warning' : 'alert-info',
   };
 }

@@ -1,4 +1,4 @@
-import { bodyText, duration, grams, join, millilitres, percent } from '@ironpan/core/words';
+import { bodyText, grams, join, millilitres, percent, roughly } from '@ironpan/core/words';
 import { lastSeq, measuredMl } from '@ironpan/core/batch';
 import { isPulp, massG } from '@ironpan/core/kitchen';
 import { Link, useNavigate, useParams } from 'react-router';
@@ -95,7 +95,7 @@ function Figures({ r }: { readonly r: Running }) {
           {m && m.inhibitorLeft !== null && (
             <Row label="inhibitor left" cells={['–', join(percent(m.inhibitorLeft)), '–']} />
           )}
-          <Row label="keeps" cells={[join(duration(p.keepS)), m ? join(duration(m.keep?.s ?? 0)) : '–', '–']} />
+          <Row label="keeps" cells={[join(roughly(p.keepS)), m ? join(roughly(m.keep?.s ?? 0)) : '–', '–']} />
         </tbody>
       </table>
       {m && !m.done && r.progress.state === 'finished' && (

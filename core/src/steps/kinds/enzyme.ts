@@ -5,6 +5,9 @@ import { courseOf, holdAt, ramp } from '../processes/course';
 import { celsius, choice, courseIn, seconds, stream } from '../specs';
 import type { StepKind } from '../types';
 
+/** A hand on a hob hits a temperature no closer than this, K (common practice). */
+const WORTH_WARMING_K = 1.5;
+
 /** Amylase, with or without glucanase, for a while. */
 export const enzyme: StepKind<'enzyme'> = {
   kind: 'enzyme',
@@ -40,7 +43,8 @@ export const enzyme: StepKind<'enzyme'> = {
       amylase: s.amylase + p.doses,
       glucanase: s.glucanase + (p.with === 'pure' ? 0 : p.doses),
     });
-    const toC = Math.max(s.temperatureC, p.atC);
+    // What is as warm as a hob can make it is not warmed.
+    const toC = p.atC - s.temperatureC > WORTH_WARMING_K ? p.atC : s.temperatureC;
     const hob = thingOf(ctx.kit, 'hob', ctx.kit.use.hob);
     const up =
       toC > s.temperatureC ? heatUpS(capacityOf(s), s.temperatureC, toC, hob.watts, HOB_EFFICIENCY[hob.heat]) : 0;

@@ -138,5 +138,6 @@ export function strainFigures(x: Strained): FiguresOf<'strain'> {
     sizeUm: x.pulp.sizeUm,
     liquidG: x.liquidG,
     holdsG: x.holdsG,
+    squeezedC: x.milk.temperatureC,
   };
 }
