@@ -1,8 +1,6 @@
-import { beginS, betweenS, endS } from './conflicts';
 import { modelOf } from './model';
-import type { Model } from './model';
+import { ordersOf } from './orders';
 import { settle } from './propagate';
-import type { Decided } from './propagate';
 import { lengthOf } from './types';
 import type { Block, Link, Problem, Starts } from './types';
 
@@ -70,17 +68,4 @@ export function fromFresh(p: Problem, backwards: Starts): Starts {
   const out = est.map((s, i) => Math.max(s, m.notBeforeS[i] as number));
   const can = settle(m, out, decided, [...out.keys()]);
   return new Map(m.ids.map((id, i) => [id, (can ? out : told)[i] as number]));
-}
-/** Who comes before whom, of all that is wanted twice. */
-function ordersOf(m: Model, est: Int32Array): Decided {
-  const decided: [number, number][][] = Array.from({ length: m.n }, () => []);
-  m.groups.forEach((g, group) => {
-    g.spans.forEach((a, i) =>
-      g.spans.forEach((b, j) => {
-        if (i === j || a.to === b.from || endS(a, est) > beginS(b, est)) return;
-        decided[a.to]?.push([b.from, a.toOffS + betweenS(m, group, a, b) - b.fromOffS]);
-      }),
-    );
-  });
-  return decided;
 }

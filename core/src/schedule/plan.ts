@@ -1,7 +1,8 @@
 import { mainStream, thingsOf } from '../batch';
-import type { Here, Stream } from '../kitchen';
-import { contextOf, kindOf, mayWaitS } from '../steps';
+import type { Here, Stream, ThingKind } from '../kitchen';
+import { contextOf, kindOf } from '../steps';
 import type { Outcome, Recipe, Step } from '../steps';
+import { standsS } from './standing';
 import type { Block, Link, Use } from './types';
 
 /** The work of one milk, and the block at whose end it is ready. */
@@ -13,6 +14,13 @@ export interface MilkWork {
 }
 /** Things that hold what is in them until it is taken out, and not only while somebody works with them. */
 const HOLDS = ['pot', 'bowl', 'jug'] as const;
+/** What a kitchen has one of though its kit does not list it. */
+export const ICE_BATH = 'ice bath';
+export const OVEN = 'oven';
+function placesOf(s: Step): readonly string[] {
+  if (s.kind === 'dry') return [OVEN];
+  return s.kind === 'cool' && ['water', 'waterIce', 'iceBath'].includes(s.params.how) ? [ICE_BATH] : [];
+}
 
 /**
  * A folded plan as blocks: one a step, gone through without a break; how long may pass between two of them is how long what
@@ -38,6 +46,8 @@ class Work {
   readonly #taken = new Map<string, string[]>();
   readonly #now = new Map<string, Stream>();
   readonly #in = new Map<string, { readonly thing: string; readonly from: string }>();
+  /** Soaks, and how much longer than planned each may be, s: to the longest by its own temperatures. */
+  readonly #soaked = new Map<string, number>();
   /** Blocks by the step that they are. */
   readonly #of = new Map<string, string>();
   #before: string | null = null;
@@ -62,13 +72,16 @@ class Work {
     const parts = stage.tasks.map((t) => ({ durationS: Math.ceil(t.durationS), hands: t.hands }));
     this.blocks.push({ id, milk: this.milk, parts, notBeforeS: 0, fixedS: null });
     this.#of.set(step.id, id);
+    const { longestS, soakS } = stage.figures;
+    if (step.kind === 'soak' && longestS !== undefined) this.#soaked.set(id, Math.max(0, longestS - (soakS ?? 0)));
     const after = new Map<string, number | null>();
     const ctx = contextOf(this.here, this.recipe.materials);
     for (const name of takes) {
       const by = this.#made.get(name);
       if (by === undefined) continue;
       const s = this.#now.get(name);
-      const most = s ? mayWaitS(s, ctx) : null;
+      const soak = this.#soaked.get(by);
+      const most = soak ?? (s ? standsS(s, ctx) : null);
       const had = after.get(by);
       after.set(by, most === null ? (had ?? null) : Math.floor(Math.min(had ?? Infinity, most)));
     }
@@ -83,7 +96,7 @@ class Work {
   }
   /** What a step holds is held until it is taken out: into something else, or by a step that has a vessel of its own. */
   #occupy(step: Step, id: string, takes: readonly string[]): void {
-    const things = thingsOf(step, this.here.kit);
+    const things = [...thingsOf(step, this.here.kit), ...placesOf(step)];
     const own = things.find((t) => this.here.kit.things.some((x) => x.id === t && HOLDS.some((h) => h === x.is)));
     const held = new Set<string>();
     for (const name of takes) {
@@ -130,15 +143,43 @@ class Work {
 /** What is only stirred, cooled or stirred into stays in what it stands in. */
 const keeps = (s: Step): boolean => ['skim', 'add', 'cool', 'stand', 'enzyme', 'drain', 'hull'].includes(s.kind);
 
-/** What a jug or a cloth needs between two milks, s (common practice): rinsed within one kind, washed between two. */
-export const SET_UP_S = { same: 60, other: 300 } as const;
+/** What a jug or a cloth needs between two milks, s (common practice): rinsed after a milder one, washed after a stronger. */
+export const SET_UP_S = { rinse: 60, wash: 300 } as const;
 /** Things that are washed up between two milks; a hob is wiped later. */
 const WASHED = ['jug', 'strainer', 'pot', 'bowl'] as const;
-/** By what each milk is made of: the same again needs a rinse. */
-export function setUpBy(here: Here, madeOf: ReadonlyMap<string, string>) {
+/** Fat leaves a film: so much more of it in the dry matter of the first than of the second wants washing. */
+const FILM = 0.05;
+/** What a milk leaves in a jug that water alone does not take away. */
+export interface Leaves {
+  readonly allergens: readonly string[];
+  /** Fat in the dry matter of all its food, 0..1. */
+  readonly fat: number;
+}
+const fatOf = (m: Recipe['materials'][number]): number =>
+  m.per100g.fat /
+  Math.max(
+    1e-9,
+    Object.values(m.per100g).reduce((x, g) => x + g, 0),
+  );
+export function leavesOf(recipe: Recipe, o: Outcome): Leaves {
+  const grams = new Map<string, number>();
+  for (const s of Object.values(o.products))
+    for (const [m, g] of Object.entries(s.madeFrom)) grams.set(m, (grams.get(m) ?? 0) + g);
+  const foods = recipe.materials.filter((m) => (grams.get(m.id) ?? 0) > 0);
+  const all = foods.reduce((x, m) => x + (grams.get(m.id) ?? 0), 0);
+  const fat = foods.reduce((x, m) => x + (grams.get(m.id) ?? 0) * fatOf(m), 0);
+  return { allergens: [...new Set(foods.flatMap((m) => m.allergens))], fat: all > 0 ? fat / all : 0 };
+}
+/** Allergens that the first leaves and the second has not of its own. */
+export const carried = (before: Leaves, after: Leaves): readonly string[] =>
+  before.allergens.filter((a) => !after.allergens.includes(a));
+/** By what each milk leaves behind: the same again, or a stronger one after a milder, needs a rinse. */
+export function setUpBy(isA: (thing: string) => ThingKind | undefined, leaves: ReadonlyMap<string, Leaves>) {
   return (thing: string, before: string, after: string): number => {
-    const is = here.kit.things.find((t) => t.id === thing)?.is;
+    const is = isA(thing);
     if (!WASHED.some((w) => w === is)) return 0;
-    return madeOf.get(before) === madeOf.get(after) ? SET_UP_S.same : SET_UP_S.other;
+    const [a, b] = [leaves.get(before), leaves.get(after)];
+    if (!a || !b) return SET_UP_S.wash;
+    return carried(a, b).length === 0 && a.fat <= b.fat + FILM ? SET_UP_S.rinse : SET_UP_S.wash;
   };
 }

@@ -2,8 +2,8 @@ import { fold } from '../../src/batch';
 import { unlearned } from '../../src/kitchen';
 import type { Kit } from '../../src/kitchen';
 import { METHODS, recipeOf } from '../../src/methods';
-import { setUpBy, workOf } from '../../src/schedule';
-import type { Off, Problem } from '../../src/schedule';
+import { leavesOf, setUpBy, workOf } from '../../src/schedule';
+import type { Leaves, Off, Problem } from '../../src/schedule';
 import { SEA } from '../batch/kitchen';
 
 const HOUR = 3600;
@@ -22,14 +22,15 @@ export function milksProblem(
   }: { off?: readonly Off[]; kit?: Kit; cooks?: number; untilS?: number } = {},
 ): Problem {
   const here = unlearned(kit);
-  const madeOf = new Map<string, string>();
+  const leaves = new Map<string, Leaves>();
   const all = wanted.map(({ school, byS }, i) => {
     const m = METHODS.find((x) => x.id === school);
     if (!m) throw new Error(school);
     const recipe = recipeOf(m);
     const milk = `m${i}`;
-    madeOf.set(milk, m.milk);
-    const work = workOf(milk, recipe, fold(recipe, here), here);
+    const outcome = fold(recipe, here);
+    leaves.set(milk, leavesOf(recipe, outcome));
+    const work = workOf(milk, recipe, outcome, here);
     return { work, wish: { milk, last: work.last, byS: byS ?? null } };
   });
   return {
@@ -37,7 +38,7 @@ export function milksProblem(
     links: all.flatMap((x) => x.work.links),
     uses: all.flatMap((x) => x.work.uses),
     wishes: all.map((x) => x.wish),
-    ...{ off, cooks, untilS, setUpS: setUpBy(here, madeOf) },
+    ...{ off, cooks, untilS, setUpS: setUpBy((id) => kit.things.find((t) => t.id === id)?.is, leaves) },
   };
 }
 /** Asleep from 22:00 to 06:30, for so many nights; the first instant is midnight. */
