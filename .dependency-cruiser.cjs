@@ -14,7 +14,7 @@ const CORE = {
   questions: ['batch', 'checks', 'steps', 'kitchen', 'materials'],
   schedule: ['batch', 'steps', 'kitchen'],
   words: ['steps', 'checks', 'kitchen', 'batch', 'questions', 'detect'],
-  records: ['steps', 'kitchen', 'materials', 'batch'],
+  records: ['steps', 'kitchen', 'materials', 'batch', 'schedule'],
   instruments: [],
   formats: ['records', 'steps', 'kitchen', 'materials', 'batch', 'words', 'checks', 'questions'],
 };

@@ -106,7 +106,7 @@ for (const n of SIZES) {
   );
 }
 const { kit, plans, made, traces } = largeKitchen(IMPORTED, 9, AT);
-const empty = { materials: [], methods: [], fridge: [], settings: [], undo: [], photos: [] };
+const empty = { materials: [], methods: [], fridge: [], settings: [], undo: [], photos: [], wishes: [], hours: [] };
 writeFileSync(
   join(out, 'kitchen.zip'),
   backupBytes(

@@ -100,7 +100,17 @@ function readArchive(bytes: Uint8Array, judge: Judge, onProgress: OnProgress): R
 }
 
 /** A file of version 1 knew no own materials and schools at first, and never these others. */
-const MAY_LACK: readonly Table[] = ['materials', 'methods', 'fridge', 'settings', 'undo', 'traces', 'photos'];
+const MAY_LACK: readonly Table[] = [
+  'materials',
+  'methods',
+  'fridge',
+  'settings',
+  'undo',
+  'traces',
+  'photos',
+  'wishes',
+  'hours',
+];
 
 function readText(text: string, judge: Judge, onProgress: OnProgress): Read {
   const bad = checkShape(text);

@@ -40,6 +40,7 @@ export function belongTogether(k: Kitchen, most: number, onProgress: (share: num
   k.plans.forEach((p, i) => recipeFaults(faults, 'plans', p.recipe, i));
   k.batches.forEach((b, i) => recipeFaults(faults, 'batches', b.recipe, i));
   k.methods.forEach((m, i) => recipeFaults(faults, 'methods', m.recipe, i));
+  k.wishes.forEach((w, i) => recipeFaults(faults, 'wishes', w.recipe, i));
   k.undo.forEach((u, i) => [...u.past, ...u.future].forEach((v) => recipeFaults(faults, 'undo', v.recipe, i)));
   const logs = logsOf(faults, k);
   const digests = faults.list.length === 0 ? foldAll(faults, k, logs, onProgress) : [];

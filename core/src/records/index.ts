@@ -18,6 +18,8 @@ export type {
   PlanVersion,
   UndoRecord,
   TraceRecord,
+  WishRecord,
+  HoursRecord,
   Kitchen,
   Table,
 } from './types';
@@ -31,4 +33,4 @@ export { validRow } from './validate';
 export { faultOf, pathText } from './faults';
 export type { Fault } from './faults';
 export { id, number, object, text, step as stepSchema, material as materialSchema } from './parts';
-export { MOST_NESTING, MOST_PHOTO_PX, MOST_PHOTO_TEXT, MOST_TEXT, MOST_UNDO } from './limits';
+export { MOST_NESTING, MOST_ONCE, MOST_PHOTO_PX, MOST_PHOTO_TEXT, MOST_TEXT, MOST_UNDO } from './limits';

@@ -19,6 +19,7 @@ import type { Layer } from '../steps';
 import { KIT_SPECS, THING_KINDS, THING_SPECS } from '../kitchen';
 import type { KitSpec, Stream, ThingKind } from '../kitchen';
 import type { Reading } from '../steps';
+import { CLOCK } from './clock';
 import { complete } from './kitWhole';
 import type {
   BatchRecord,
@@ -422,4 +423,5 @@ export const SCHEMAS = {
       .max(MOST_PHOTO_TEXT)
       .custom((x: string, h) => (JPEG.test(x) ? x : h.error('photo.jpeg'))),
   }),
+  ...CLOCK,
 } as const satisfies Record<Table, Joi.Schema | ((row: Readonly<Record<string, unknown>>) => Joi.Schema)>;

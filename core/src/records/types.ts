@@ -1,6 +1,7 @@
 import type { BatchEvent, FilledJar, FridgeLine, FrozenBatch, JarEvent, Photo, TraceChunk } from '../batch';
 import type { Kit } from '../kitchen';
 import type { Material } from '../materials';
+import type { Hours } from '../schedule';
 import type { Recipe } from '../steps';
 
 /** A string that names one record of one kind; made only by `newId` and by validated imports. */
@@ -95,6 +96,31 @@ export interface TraceRecord extends TraceChunk {
   readonly v: 1;
 }
 
+/** A milk that is on the clock: of a plan, and, once it is begun, of a batch. It keeps the recipe, whatever becomes of the plan. */
+export interface WishRecord {
+  readonly v: 1;
+  readonly id: string;
+  readonly name: string;
+  readonly plan: PlanId;
+  readonly recipe: Recipe;
+  readonly batch: BatchId | null;
+  /** Wanted by, ms; null: as soon as can be. */
+  readonly byAt: number | null;
+  readonly notBeforeAt: number | null;
+  /** So much of it, ml; null: as much as the plan makes. */
+  readonly ml: number | null;
+  /** Steps that were put somewhere by hand, by their id, ms. */
+  readonly fixed: Readonly<Record<string, number>>;
+  readonly addedAt: number;
+  readonly updatedAt: number;
+}
+/** When somebody is there to work; one row. */
+export interface HoursRecord extends Hours {
+  readonly v: 1;
+  readonly id: 'hours';
+  readonly updatedAt: number;
+}
+
 /** The tables of a kitchen, by name; a backup holds exactly these. */
 export interface Kitchen {
   readonly kit: readonly KitRecord[];
@@ -110,6 +136,8 @@ export interface Kitchen {
   readonly undo: readonly UndoRecord[];
   readonly traces: readonly TraceRecord[];
   readonly photos: readonly PhotoRecord[];
+  readonly wishes: readonly WishRecord[];
+  readonly hours: readonly HoursRecord[];
 }
 /** Every table that a backup holds, in the order it is written. */
 export const TABLES = [
@@ -126,5 +154,7 @@ export const TABLES = [
   'undo',
   'traces',
   'photos',
+  'wishes',
+  'hours',
 ] as const satisfies readonly (keyof Kitchen)[];
 export type Table = keyof Kitchen;

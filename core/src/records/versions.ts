@@ -21,4 +21,6 @@ export const VERSIONS: Readonly<Record<Table, Versions>> = {
   undo: { migrations: [undoTo2, undoTo3] },
   traces: { migrations: [] },
   photos: { migrations: [] },
+  wishes: { migrations: [] },
+  hours: { migrations: [] },
 };

@@ -20,3 +20,7 @@ export type { Slack } from './slack';
 export { standsS } from './standing';
 export { waysOf } from './ways';
 export type { Way } from './ways';
+export { offBetween, USUAL_HOURS } from './hours';
+export type { Hours, OffSpan, Once, Spell } from './hours';
+export { agreedOf, followed, milksOf } from './follow';
+export type { Agreed, Followed } from './follow';

@@ -5,6 +5,7 @@ import type { BatchEvent, Look } from '../../src/batch';
 import { materialById, MATERIALS, ownMaterial } from '../../src/materials';
 import { METHODS, recipeOf } from '../../src/methods';
 import type { BatchRecord, Kitchen } from '../../src/records';
+import { USUAL_HOURS } from '../../src/schedule';
 import { makeStep } from '../../src/steps';
 import { SEA } from '../batch/kitchen';
 
@@ -237,5 +238,19 @@ export function sampleKitchen(): Kitchen {
       },
     ],
     photos: [{ v: 1, id: 'photo-1', jar: first.id, at: T0 + 365 * MIN, width: 2, height: 3, jpeg: TINY }],
+    wishes: [
+      {
+        ...{ v: 1, id: 'wish-1', name: 'Soy for Sunday', plan: 'plan-1', recipe: batch.recipe, batch: 'b1' },
+        ...{ byAt: T0 + 3000 * MIN, notBeforeAt: null, ml: 1500, fixed: { soak: T0 + 60 * MIN } },
+        ...{ addedAt: T0, updatedAt: T0 },
+      },
+    ],
+    hours: [
+      {
+        ...USUAL_HOURS,
+        ...{ v: 1, id: 'hours', updatedAt: T0 },
+        once: [{ id: 'o1', what: 'away', from: T0, to: T0 + 90 * MIN, text: 'market', source: 'calendar' }],
+      },
+    ],
   };
 }

@@ -23,6 +23,8 @@ const TABLE = {
   undo: 'steps back',
   traces: 'parts of courses',
   photos: 'photographs',
+  wishes: 'milks on the clock',
+  hours: 'hours of the cook',
 } as const;
 
 type State =

@@ -10,9 +10,11 @@ import type {
   KitRecord,
   MaterialRecord,
   MethodRecord,
+  HoursRecord,
   PhotoRecord,
   PlanRecord,
   TraceRecord,
+  WishRecord,
 } from '@ironpan/core/records';
 import type { DigestRow, FateRow, LastingRow, SettingRow, StandingRow, UndoRow } from './rows';
 import { realm } from './realm';
@@ -33,6 +35,8 @@ export class KitchenDb extends Dexie {
   fridge!: Table<FridgeRecord, string>;
   traces!: Table<TraceRecord, string>;
   photos!: Table<PhotoRecord, string>;
+  wishes!: Table<WishRecord, string>;
+  hours!: Table<HoursRecord, string>;
   digests!: Table<DigestRow, string>;
   learned!: Table<Learned, string>;
   standing!: Table<StandingRow, string>;
@@ -85,11 +89,13 @@ export class KitchenDb extends Dexie {
     // A pause says of which task it is.
     this.version(9).upgrade((t) => known(upgrades).upgradeTo9(t));
     // Rescues are lines of the log.
-    this.version(DATABASE_VERSION).upgrade((t) => known(upgrades).upgradeTo10(t));
+    this.version(10).upgrade((t) => known(upgrades).upgradeTo10(t));
+    // What is on the clock, and when somebody is there.
+    this.version(DATABASE_VERSION).stores({ wishes: 'id, addedAt', hours: 'id' });
   }
 }
 /** The newest shape of the storage this build knows; a later one is refused unopened. */
-export const DATABASE_VERSION = 10;
+export const DATABASE_VERSION = 11;
 
 /** The name of a kitchen’s database. */
 export const databaseName = (r: Realm): string => `ironpan-${r}`;

@@ -10,7 +10,7 @@ import { KitchenDb } from '../../src/store/db';
 
 const NAME = 'upgrade-kitchen';
 /** Tables that the first version did not have. */
-const LATER = new Set<string>(['materials', 'methods', 'fridge', 'traces', 'photos']);
+const LATER = new Set<string>(['materials', 'methods', 'fridge', 'traces', 'photos', 'wishes', 'hours']);
 const fixture = (table: string): Record<string, unknown>[] =>
   JSON.parse(
     readFileSync(join(__dirname, '../../../core/test/records/fixtures', `${table}.v1.json`), 'utf8'),
