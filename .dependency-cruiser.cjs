@@ -13,7 +13,7 @@ const CORE = {
   batch: ['steps', 'learning', 'kitchen', 'materials'],
   questions: ['batch', 'checks', 'steps', 'kitchen', 'materials'],
   schedule: ['batch', 'steps', 'kitchen'],
-  words: ['steps', 'checks', 'kitchen', 'batch', 'questions', 'detect'],
+  words: ['steps', 'checks', 'kitchen', 'batch', 'questions', 'detect', 'schedule'],
   records: ['steps', 'kitchen', 'materials', 'batch', 'schedule'],
   instruments: [],
   formats: ['records', 'steps', 'kitchen', 'materials', 'batch', 'words', 'checks', 'questions'],
@@ -29,7 +29,7 @@ const coreRules = Object.entries(CORE).map(([room, may]) => ({
     pathNot: `^core/src/(${[room, ...may, ...(anywhere.includes(room) ? [] : anywhere)].join('|')})/`,
   },
 }));
-const WEB = ['shelf', 'plan', 'bench', 'book', 'kit'];
+const WEB = ['shelf', 'plan', 'timetable', 'bench', 'book', 'kit'];
 const webRules = WEB.map((room) => ({
   name: `web-${room}`,
   comment: 'one room a place, never importing each other',

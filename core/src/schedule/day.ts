@@ -5,7 +5,7 @@ import type { Outcome, Recipe } from '../steps';
 import { leavesOf, setUpBy, workOf } from './plan';
 import type { MilkWork } from './plan';
 import { lengthOf } from './types';
-import type { Block, Link, Problem, Use } from './types';
+import type { Block, Link, Problem, Use, Wish } from './types';
 
 /** One milk on the clock: a plan that is folded, or a batch that is being made. Instants in ms. */
 export interface MilkAsked {
@@ -70,10 +70,12 @@ export function dayOf(asked: DayAsked): Day {
       blocks,
       links: works.flatMap((w) => w.work.links),
       uses: works.flatMap((w) => w.work.uses),
-      wishes: works.map(({ m, work: w }) => ({
-        ...{ milk: m.id, last: w.last },
-        byS: m.byAt === null ? null : Math.floor((m.byAt - originMs) / 60_000) * MINUTE_S - asked.spareS,
-      })),
+      wishes: works.map(({ m, work: w }): Wish => {
+        const of = { milk: m.id, last: w.last };
+        if (m.byAt === null) return { ...of, byS: null };
+        const missedS = Math.floor((m.byAt - originMs) / 60_000) * MINUTE_S;
+        return { ...of, byS: missedS - asked.spareS, missedS };
+      }),
       off: asked.off.map((o) => ({ fromS: Math.floor((o.from - originMs) / 1000), toS: s(o.to) })),
       cooks: asked.cooks,
       setUpS: setUpBy((id) => asked.milks[0]?.here.kit.things.find((t) => t.id === id)?.is, leaves),
@@ -123,7 +125,12 @@ function underWay(w: MilkWork, p: Progress, now: number, s: (ms: number) => numb
     const left = tasks.flatMap((t) => leftOf(t, now));
     const over = Math.max(...tasks.map((t) => t.endedAt ?? first));
     const stands = left.length > 0 ? s(now) : s(over);
-    blocks.push({ ...b, parts: [{ durationS: Math.max(0, stands - s(first)), hands: 'free' }], fixedS: s(first) });
+    blocks.push({
+      ...b,
+      parts: [{ durationS: Math.max(0, stands - s(first)), hands: 'free' }],
+      fixedS: s(first),
+      begun: true,
+    });
     if (left.length === 0) isOver.set(b.id, stands);
     else {
       const id = `${b.id}${REST_OF}`;
@@ -132,7 +139,8 @@ function underWay(w: MilkWork, p: Progress, now: number, s: (ms: number) => numb
       const parts = left.map((x, i) => (i === left.length - 1 ? { ...x, durationS: x.durationS + more } : x));
       // What runs goes on from now by itself; what its step still has to do waits for hands.
       const runs = tasks.some((t) => t.status === 'running' && t.pausedAt === null);
-      blocks.push({ id, milk: b.milk, parts, notBeforeS: 0, fixedS: runs ? stands : null });
+      const goes = runs ? { fixedS: stands, begun: true as const } : { fixedS: null };
+      blocks.push({ id, milk: b.milk, parts, notBeforeS: 0, ...goes });
       links.push({ from: b.id, to: id, leastS: 0, mostS: null });
     }
   }

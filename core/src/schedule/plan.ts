@@ -96,7 +96,9 @@ class Work {
   }
   /** What a step holds is held until it is taken out: into something else, or by a step that has a vessel of its own. */
   #occupy(step: Step, id: string, takes: readonly string[]): void {
-    const things = [...thingsOf(step, this.here.kit), ...placesOf(step)];
+    // Jars are many, and stay where they are put.
+    const isJar = (id: string) => this.here.kit.things.some((t) => t.id === id && t.is === 'jar');
+    const things = [...thingsOf(step, this.here.kit).filter((t) => !isJar(t)), ...placesOf(step)];
     const own = things.find((t) => this.here.kit.things.some((x) => x.id === t && HOLDS.some((h) => h === x.is)));
     const held = new Set<string>();
     for (const name of takes) {

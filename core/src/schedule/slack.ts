@@ -1,4 +1,3 @@
-import { costOf } from './bound';
 import { modelOf } from './model';
 import { ordersOf } from './orders';
 import { settle } from './propagate';
@@ -22,20 +21,19 @@ export function slackOf(p: Problem, starts: Starts, block: string): Slack {
   const at = m.ids.indexOf(block);
   const est = Int32Array.from(m.ids, (id) => starts.get(id) ?? 0);
   const decided = ordersOf(m, est);
+  const endOf = (e: Int32Array, b: number): number => (e[b] as number) + (m.lengthS[b] as number);
   /** Whose wish is missed by such a slip; null: nobody's. */
   const missed = (slipS: number): string | null => {
     const next = est.slice();
     next[at] = (next[at] as number) + slipS;
     // Where it cannot be at all (what it waits for may stand no longer) the milk itself is what is lost.
     if (!settle(m, next, decided, [at])) return p.blocks[at]?.milk ?? '';
-    if (costOf(m, next).lateS <= costOf(m, est).lateS) return null;
     const late = p.wishes.find((w, i) => {
       const b = m.wishes[i]?.block ?? 0;
-      return w.byS !== null && (next[b] as number) + (m.lengthS[b] as number) > Math.max(w.byS, endOf(est, b));
+      return w.byS !== null && endOf(next, b) > Math.max(w.missedS ?? w.byS, endOf(est, b));
     });
-    return late?.milk ?? '';
+    return late?.milk ?? null;
   };
-  const endOf = (e: Int32Array, b: number): number => (e[b] as number) + (m.lengthS[b] as number);
   if (missed(MOST_S) === null) return { s: Infinity, then: null };
   let [can, cannot] = [0, MOST_S];
   while (cannot - can > MINUTE_S) {

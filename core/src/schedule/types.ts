@@ -15,6 +15,8 @@ export interface Block {
   readonly notBeforeS: number;
   /** It stands: begun already, or put there by hand, s; null: the timetable says. */
   readonly fixedS: number | null;
+  /** It stands because it has been begun. */
+  readonly begun?: true;
 }
 /** One block after another: no sooner than so long after its end, no later than so long after it, s; null: as long as one likes. */
 export interface Link {
@@ -40,6 +42,8 @@ export interface Wish {
   readonly milk: string;
   readonly last: string;
   readonly byS: number | null;
+  /** When it is missed, where that is later than what is aimed at, s. */
+  readonly missedS?: number;
 }
 /** Everything a timetable is made of. */
 export interface Problem {

@@ -5,6 +5,7 @@ import type { Block, Hands, Problem, Starts } from './types';
 export type Because =
   | { readonly is: 'wanted' }
   | { readonly is: 'byHand' }
+  | { readonly is: 'begun' }
   | { readonly is: 'now' }
   | { readonly is: 'notBefore' }
   /** The block before it is over only then, or the one after it begins then. */
@@ -19,6 +20,8 @@ export type Because =
 export interface Room {
   readonly s: number;
   readonly because: Because | null;
+  /** Up to this block of the same milk everything is tied to it, and what stops that one stops it; null: it is stopped itself. */
+  readonly through: string | null;
 }
 export interface WhyThen {
   readonly earlier: Room;
@@ -31,18 +34,42 @@ interface Piece {
   readonly hands: Hands;
 }
 
-/** Why a block stands where it stands: on each side the nearest thing that forbids another instant. */
+/** Chains are followed no further than there are steps. */
+const MOST_STEPS = 60;
+/**
+ * Why a block stands where it stands: on each side the nearest thing that forbids another instant. What is only tied to the
+ * next step of its own milk is told by what stops that one, and so on.
+ */
 export function whyThen(p: Problem, starts: Starts, id: string): WhyThen {
+  return { earlier: tied(p, starts, id, 'earlier'), later: tied(p, starts, id, 'later') };
+}
+function tied(p: Problem, starts: Starts, id: string, side: 'earlier' | 'later'): Room {
+  const first = roomsOf(p, starts, id)[side];
+  let now = first;
+  let through: string | null = null;
+  for (let i = 0; i < MOST_STEPS; i += 1) {
+    const b = now.because;
+    if (now.s > 0 || (b?.is !== 'before' && b?.is !== 'after')) break;
+    through = b.block;
+    now = roomsOf(p, starts, b.block)[side];
+  }
+  // Where the chain only ends in room of its own, the first tie says it best.
+  return now.s > 0 || now.because === null || now.because.is === 'now' ? first : { ...now, through };
+}
+function roomsOf(p: Problem, starts: Starts, id: string): WhyThen {
   const of = new Map(p.blocks.map((b) => [b.id, b] as const));
   const b = of.get(id) as Block;
   const begins = (x: string): number => starts.get(x) ?? 0;
   const ends = (x: string): number => begins(x) + lengthOf(of.get(x) as Block);
   const rooms = { earlier: [] as Room[], later: [] as Room[] };
-  const early = (s: number, because: Because): unknown => rooms.earlier.push({ s: Math.max(0, s), because });
-  const late = (s: number, because: Because): unknown => rooms.later.push({ s: Math.max(0, s), because });
+  const early = (s: number, because: Because): unknown =>
+    rooms.earlier.push({ s: Math.max(0, s), because, through: null });
+  const late = (s: number, because: Because): unknown =>
+    rooms.later.push({ s: Math.max(0, s), because, through: null });
   if (b.fixedS !== null) {
-    early(0, { is: 'byHand' });
-    late(0, { is: 'byHand' });
+    const is = b.begun ? 'begun' : 'byHand';
+    early(0, { is });
+    late(0, { is });
   }
   const nowS = Math.min(...p.blocks.filter((x) => x.fixedS === null).map((x) => x.notBeforeS));
   early(begins(id) - b.notBeforeS, { is: b.notBeforeS > nowS ? 'notBefore' : 'now' });
@@ -61,8 +88,9 @@ export function whyThen(p: Problem, starts: Starts, id: string): WhyThen {
   }
   for (const u of p.uses)
     for (const v of p.uses) {
-      if (u === v || u.thing !== v.thing) continue;
-      const setUp = (a: typeof u, c: typeof u): number => (a.milk === c.milk ? 0 : p.setUpS(u.thing, a.milk, c.milk));
+      // Of one milk the steps themselves say who is first.
+      if (u.thing !== v.thing || u.milk === v.milk) continue;
+      const setUp = (a: typeof u, c: typeof u): number => p.setUpS(u.thing, a.milk, c.milk);
       if (u.from === id && begins(v.from) < begins(id)) {
         const setUpS = setUp(v, u);
         early(begins(id) - ends(v.to) - setUpS, { is: 'thing', thing: u.thing, block: v.to, setUpS });
@@ -90,6 +118,7 @@ export function whyThen(p: Problem, starts: Starts, id: string): WhyThen {
 /** Of several at once the most telling: what was asked for, then what the food or the kitchen wants. */
 const TELLS: readonly Because['is'][] = [
   'byHand',
+  'begun',
   'wanted',
   'thing',
   'off',
@@ -101,7 +130,7 @@ const TELLS: readonly Because['is'][] = [
   'now',
 ];
 function nearest(rooms: readonly Room[]): Room {
-  let best: Room = { s: Infinity, because: null };
+  let best: Room = { s: Infinity, because: null, through: null };
   const told = (r: Room): number => (r.because ? TELLS.indexOf(r.because.is) : TELLS.length);
   for (const r of rooms) if (r.s < best.s || (r.s === best.s && told(r) < told(best))) best = r;
   return best;

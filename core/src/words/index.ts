@@ -66,3 +66,5 @@ export {
 } from './looks';
 export type { Said } from './looks';
 export { lastsText, limitText, OUT_WORDS, outText, PLACE_WORDS, uncooledText, whileText } from './shelf';
+export { slackText, whyThenText } from './timetable';
+export type { Names } from './timetable';

@@ -127,7 +127,7 @@ function BottomPlaces() {
   return (
     <nav
       aria-label="Places"
-      className="grid grid-cols-5 wide:hidden"
+      className="grid auto-cols-fr grid-flow-col wide:hidden"
       style={{ background: 'var(--bar)', borderTop: '1px solid var(--bar-line)' }}
     >
       {PLACES.map((p) => (

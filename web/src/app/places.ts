@@ -2,6 +2,7 @@
 export const PLACES = [
   { to: '/', name: 'Shelf', key: 's' },
   { to: '/plan', name: 'Plan', key: 'p' },
+  { to: '/clock', name: 'Clock', key: 'c' },
   { to: '/bench', name: 'Bench', key: 'b' },
   { to: '/book', name: 'Book', key: 'o' },
   { to: '/kit', name: 'Kit', key: 'k' },

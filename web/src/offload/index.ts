@@ -15,6 +15,8 @@ import type { LoggerRead } from '@ironpan/core/formats';
 import type { Here } from '@ironpan/core/kitchen';
 import type { Recipe } from '@ironpan/core/steps';
 import type { How } from '../store/transfer';
+import type { ClockAsked } from './clockAsk';
+import type { ClockTold } from './clockView';
 import type { FileRead, KitchenAsked } from './kitchen.worker';
 import type { LastingAsked, LastingTold } from './lasting.worker';
 import type { LoggerAsked } from './logger.worker';
@@ -129,3 +131,12 @@ export const askRemedies = (
 ): Running<readonly Remedy[]> => moves({ what: 'remedies', recipe, here, complaint, said }, onProgress);
 /** What can be done about what went wrong with a batch. */
 export const askRescue = (asked: Omit<RescueAsked, 'what'>): Running<Rescued> => moves({ what: 'rescue', ...asked });
+
+/** The timetable of a day; `onBest` is told the best so far, and how far it is, 0..1. */
+export function askClock(asked: ClockAsked, onBest: (t: ClockTold, share: number) => void): Running<ClockTold> {
+  const worker = new Worker(new URL('./clock.worker.ts', import.meta.url), { type: 'module' });
+  worker.addEventListener('message', (e: MessageEvent<{ readonly progress?: number; readonly best?: ClockTold }>) => {
+    if (e.data.best) onBest(e.data.best, e.data.progress ?? 0);
+  });
+  return ask(worker, asked);
+}

@@ -20,7 +20,7 @@ import { Stations } from './stations/Stations';
 import { StepOrder } from './order/StepOrder';
 import { usePlan } from './usePlan';
 import { useRanges } from './results/useRanges';
-import { useWidth } from './useWidth';
+import { useWidth } from '../ui/useWidth';
 
 const COMPACT_BELOW = 640;
 

@@ -80,3 +80,15 @@ export async function beginWish(w: Wish, recipe: Recipe, at: number): Promise<st
   await d.wishes.update(w.id, { batch, updatedAt: at });
   return batch;
 }
+
+/** A timetable that was agreed on: when each block begins, and of which question it is the answer. */
+export interface AgreedRow {
+  readonly of: string;
+  readonly starts: Readonly<Record<string, number>>;
+}
+const AGREED = 'agreed';
+export const readAgreed = async (): Promise<AgreedRow | null> =>
+  ((await db().settings.get(AGREED))?.value as AgreedRow | undefined) ?? null;
+export const keepAgreed = async (row: AgreedRow): Promise<void> => {
+  await db().settings.put({ key: AGREED, value: row });
+};

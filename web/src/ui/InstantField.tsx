@@ -1,5 +1,5 @@
 import { useId, useState } from 'react';
-import { whenOf } from './times';
+import { localInstant as local, whenOf } from './times';
 
 interface InstantFieldProps {
   readonly label: string;
@@ -9,12 +9,7 @@ interface InstantFieldProps {
   readonly low: { readonly at: number; readonly why: string };
   readonly onChange: (at: number) => void;
 }
-const two = (x: number): string => String(x).padStart(2, '0');
-/** An instant as the browser's own field has it, in local time, to the minute. */
-function local(ms: number): string {
-  const d = new Date(ms);
-  return `${d.getFullYear()}-${two(d.getMonth() + 1)}-${two(d.getDate())}T${two(d.getHours())}:${two(d.getMinutes())}`;
-}
+
 const MINUTE = 60_000;
 
 /** A day and an hour of the past. What cannot have been is said below; the last possible one holds. */

@@ -9,6 +9,8 @@ interface SelectFieldProps {
   readonly groups?: readonly (readonly [name: string, options: Options])[];
   readonly onChange: (v: string) => void;
   readonly hideLabel?: boolean;
+  /** Its words are long. */
+  readonly wide?: boolean;
 }
 /** One of a few, from a list. */
 export function SelectField({
@@ -18,6 +20,7 @@ export function SelectField({
   groups = [],
   onChange,
   hideLabel = false,
+  wide = false,
 }: SelectFieldProps) {
   const id = useId();
   const lines = (of: Options) =>
@@ -31,7 +34,7 @@ export function SelectField({
       <label htmlFor={id} className={hideLabel ? 'sr-only' : 'small quiet block'}>
         {label}
       </label>
-      <span className="select w-full max-w-56">
+      <span className={`select w-full ${wide ? 'max-w-md' : 'max-w-56'}`}>
         <select id={id} value={value} onChange={(e) => onChange(e.target.value)}>
           {lines(options)}
           {groups.map(([name, of]) =>

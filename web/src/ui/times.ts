@@ -25,3 +25,9 @@ export const fileDate = (ms: number): string => new Date(ms).toISOString().slice
 /** Sat 14 Mar, 14:53: short enough for a label. */
 export const labelDate = (ms: number): string =>
   at(ms, { weekday: 'short', day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
+const two = (x: number): string => String(x).padStart(2, '0');
+/** An instant as the browser's own field has it, in local time, to the minute. */
+export function localInstant(ms: number): string {
+  const d = new Date(ms);
+  return `${d.getFullYear()}-${two(d.getMonth() + 1)}-${two(d.getDate())}T${two(d.getHours())}:${two(d.getMinutes())}`;
+}

@@ -22,7 +22,7 @@ import { SelectField } from '../../ui/SelectField';
 import { Busy } from '../../ui/Busy';
 import { MapTable } from './MapTable';
 import { useHeld, useMap } from './useMoves';
-import { useWidth } from '../useWidth';
+import { useWidth } from '../../ui/useWidth';
 
 const SEED = 640;
 /** First the likeliest kitchen alone, so that the map is there at once; then others, for the edges. */

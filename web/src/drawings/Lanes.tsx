@@ -1,0 +1,196 @@
+import { useRef, useState } from 'react';
+import type { KeyboardEvent, PointerEvent } from 'react';
+import { LABEL, rowsOf } from './laneAxis';
+import type { Axis, Span } from './laneAxis';
+import { dressOf, foodColour } from './foodStyle';
+
+/** What stands on a lane. */
+export interface LaneBlock extends Span {
+  readonly id: string;
+  readonly milk: string;
+  readonly text: string;
+  /** Read out: what, of which milk, from when to when. */
+  readonly name: string;
+  /** Hands, an eye, or nobody. */
+  readonly takes: 'busy' | 'near' | 'free';
+  /** It can be put elsewhere. */
+  readonly moves: boolean;
+}
+export interface Lane {
+  readonly name: string;
+  readonly blocks: readonly LaneBlock[];
+}
+interface LanesProps {
+  readonly axis: Axis;
+  readonly lanes: readonly Lane[];
+  readonly off: readonly (Span & { readonly what: string })[];
+  readonly now: number;
+  readonly wanted: readonly { readonly at: number; readonly milk: string }[];
+  readonly width: number;
+  readonly hour: (ms: number) => string;
+  readonly chosen: string | null;
+  readonly onChoose: (block: string) => void;
+  readonly onMove: (block: string, to: number) => void;
+}
+const ROW = 34;
+const GAP = 4;
+/** A letter of a word on a block is about so wide, px. */
+const LETTER = 7.1;
+const SNAP_MS = 5 * 60_000;
+/** What everyone and everything does when: you on the first lane, each thing on one of its own. */
+export function Lanes(p: LanesProps) {
+  const { axis, lanes, width } = p;
+  const laid = lanes.map((l) => ({ name: l.name, rows: rowsOf(l.blocks) }));
+  return (
+    <div className="relative" style={{ paddingTop: 26 }}>
+      <div className="absolute inset-y-0" style={{ left: LABEL, width }} aria-hidden="true">
+        {p.off.map((o) => (
+          <div
+            key={`${o.from}`}
+            className="absolute bottom-0 overflow-hidden"
+            style={{ ...box(axis, o, width), background: 'var(--night)', top: 22 }}
+          >
+            <span className="small quiet block truncate text-center">{o.what}</span>
+          </div>
+        ))}
+        {axis.ticks.map((t) => (
+          <div
+            key={t}
+            className="absolute inset-y-0"
+            style={{ left: axis.x(t) * width, borderLeft: '1px solid var(--line)' }}
+          >
+            <span
+              className="num small absolute -translate-x-1/2 whitespace-nowrap"
+              style={{ top: 0, background: 'var(--plate)' }}
+            >
+              {p.hour(t)}
+            </span>
+          </div>
+        ))}
+        {p.wanted.map((w) => (
+          <div
+            key={`${w.milk} ${w.at}`}
+            className="absolute inset-y-0"
+            style={{ left: axis.x(w.at) * width, borderLeft: '2px dashed var(--flame-text)', top: 22 }}
+          />
+        ))}
+      </div>
+      {laid.map((l) => (
+        <div key={l.name} className="rowline relative" style={{ height: Math.max(1, l.rows.length) * ROW + GAP }}>
+          <span className="absolute truncate font-semibold" style={{ width: LABEL - 10, top: 8 }}>
+            {l.name}
+          </span>
+          <div className="absolute inset-y-0" style={{ left: LABEL, width }}>
+            {l.rows.flatMap((row, r) =>
+              row.map((b, i) => (
+                <Block
+                  key={`${l.name} ${b.id} ${b.from}`}
+                  {...p}
+                  b={b}
+                  top={r * ROW + GAP}
+                  next={row[i + 1]?.from ?? null}
+                />
+              )),
+            )}
+          </div>
+        </div>
+      ))}
+      {p.now >= axis.from && p.now <= axis.to && (
+        <div
+          aria-hidden="true"
+          data-now
+          className="pointer-events-none absolute inset-y-0"
+          style={{ left: LABEL + axis.x(p.now) * width, borderLeft: '2px solid var(--flame)', top: 18 }}
+        />
+      )}
+    </div>
+  );
+}
+const box = (axis: Axis, s: Span, width: number) => {
+  const left = axis.x(s.from) * width;
+  return { left, width: Math.max(4, axis.x(s.to) * width - left) };
+};
+
+function Block(p: LanesProps & { readonly b: LaneBlock; readonly top: number; readonly next: number | null }) {
+  const { b, axis, width, onMove, onChoose } = p;
+  const at = box(axis, b, width);
+  const [pulled, setPulled] = useState<number | null>(null);
+  const from = useRef<{ readonly x: number; moved: boolean } | null>(null);
+  const fits = at.width >= b.text.length * LETTER + 14;
+  const roomAfter = (p.next === null ? width : axis.x(p.next) * width) - at.left - at.width;
+  const beside = !fits && roomAfter >= b.text.length * LETTER + 10;
+  const left = pulled === null ? at.left : axis.x(pulled) * width;
+  const drag = (e: PointerEvent): void => {
+    const f = from.current;
+    if (!f || !b.moves || Math.abs(e.clientX - f.x) < 4) return;
+    f.moved = true;
+    const to = axis.at((at.left + e.clientX - f.x) / width);
+    setPulled(Math.round(to / SNAP_MS) * SNAP_MS);
+  };
+  const drop = (): void => {
+    if (from.current?.moved && pulled !== null) onMove(b.id, pulled);
+    else if (from.current) onChoose(b.id);
+    from.current = null;
+    setPulled(null);
+  };
+  const keys = (e: KeyboardEvent): void => {
+    const way = e.key === 'ArrowLeft' ? -1 : e.key === 'ArrowRight' ? 1 : 0;
+    if (way !== 0 && b.moves) {
+      e.preventDefault();
+      onMove(b.id, Math.round(b.from / SNAP_MS + way) * SNAP_MS);
+    } else if (e.key === 'Enter' || e.key === ' ') {
+      e.preventDefault();
+      onChoose(b.id);
+    }
+  };
+  return (
+    <>
+      <button
+        type="button"
+        aria-label={b.name}
+        aria-pressed={p.chosen === b.id}
+        data-takes={b.takes}
+        className="absolute touch-none overflow-hidden rounded text-left text-[0.86rem] leading-none"
+        style={{
+          ...{ left, top: p.top, width: at.width, height: ROW - GAP, color: 'var(--on-food)' },
+          ...(b.takes === 'free'
+            ? { background: 'var(--plate)', border: `3px solid ${foodColour(b.milk)}`, color: 'var(--ink)' }
+            : { ...dressOf(b.milk), border: '1.5px solid var(--edge)' }),
+          ...(b.takes === 'near' && { borderStyle: 'dashed' }),
+          ...(p.chosen === b.id && { outline: '3px solid var(--flame)', outlineOffset: 1 }),
+          ...(b.moves && { cursor: pulled === null ? 'grab' : 'grabbing' }),
+        }}
+        onPointerDown={(e) => {
+          from.current = { x: e.clientX, moved: false };
+          e.currentTarget.setPointerCapture(e.pointerId);
+        }}
+        onPointerMove={drag}
+        onPointerUp={drop}
+        onPointerCancel={() => {
+          from.current = null;
+          setPulled(null);
+        }}
+        onKeyDown={keys}
+      >
+        {fits && <span className="block truncate px-1.5 font-semibold">{b.text}</span>}
+      </button>
+      {beside && pulled === null && (
+        <span
+          aria-hidden="true"
+          className="pointer-events-none absolute text-[0.86rem] leading-none font-semibold whitespace-nowrap"
+          style={{ left: at.left + at.width + 5, top: p.top + 9 }}
+        >
+          {b.text}
+        </span>
+      )}
+      {pulled !== null && (
+        <span
+          className="num small pointer-events-none absolute z-10 rounded px-1"
+          style={{ left, top: p.top - 14, background: 'var(--bar)', color: 'var(--bar-text)' }}
+        >
+          {p.hour(pulled)}
+        </span>
+      )}
+    </>
+  );
+}

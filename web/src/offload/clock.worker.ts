@@ -1,0 +1,97 @@
+import { checkTimetable, dayOf, followed, sittingsOf, Timetabling, waysOf } from '@ironpan/core/schedule';
+import type { Day, DayAsked, Timetable } from '@ironpan/core/schedule';
+import { dayAsked, otherWays } from './clockAsk';
+import type { ClockAsked } from './clockAsk';
+import { shownOf } from './clockView';
+import type { ClockTold, Shown } from './clockView';
+
+/** Nodes between two looks at the clock, and how often something is told, ms. */
+const NODES = 40;
+const TOLD_MS = 80;
+/** An agreed timetable is offered a better one from so much less late on, s. */
+const WORTH_S = 120;
+
+/** The timetable of a day away from the screen: the best so far is told at once, then whenever it gets better. */
+self.onmessage = (e: MessageEvent<ClockAsked>) => {
+  const a = e.data;
+  const { asked, cannot } = dayAsked(a);
+  const tell = (told: Partial<ClockTold>, share: number, done: boolean): void => {
+    const all: ClockTold = { shown: null, cannot, ways: [], kept: false, betterByS: 0, ...told };
+    self.postMessage(done ? { done: all } : { progress: share, best: all });
+  };
+  if (asked.milks.length === 0) {
+    tell({}, 1, true);
+    return;
+  }
+  const day = dayOf(asked);
+  const kept = a.agreed === null ? null : goneOn(asked, day, a.agreed);
+  if (kept) tell({ shown: kept.shown, kept: true }, 0.1, false);
+  const best = solved(day, (t, share) => {
+    if (!kept) tell({ shown: shownOf(asked, day, t, false) }, share, false);
+  });
+  if (!best) {
+    tell({ ways: waysOf(asked, null, (m) => otherWays(m, a)) }, 1, true);
+    return;
+  }
+  if (kept) {
+    const betterByS = Math.max(0, lateOf(kept.shown) - lateS(asked, day, best));
+    if (kept.shown.milks.every((m) => m.lateS === 0) || betterByS < WORTH_S) {
+      tell({ shown: kept.shown, kept: true, ways: waysFor(asked, a, kept.shown) }, 1, true);
+      return;
+    }
+    tell({ shown: kept.shown, kept: true, betterByS, ways: waysFor(asked, a, kept.shown) }, 1, true);
+    return;
+  }
+  const shown = shownOf(asked, day, best, true);
+  tell({ shown }, 0.95, false);
+  tell({ shown, ways: waysFor(asked, a, shown) }, 1, true);
+};
+function solved(day: Day, better: (t: Timetable, share: number) => void): Timetable | null {
+  const search = new Timetabling(day.problem);
+  let [said, had] = [-Infinity, null as Timetable | null];
+  for (;;) {
+    const s = search.run(NODES);
+    if (
+      s.best &&
+      s.best !== had &&
+      s.best.faults.length === 0 &&
+      (had === null || performance.now() - said > TOLD_MS)
+    ) {
+      [said, had] = [performance.now(), s.best];
+      better(s.best, s.share);
+    }
+    // What a second reader finds a fault in is never shown.
+    if (s.done) return s.best && s.best.faults.length === 0 ? s.best : null;
+  }
+}
+/** What was agreed on, as it goes on now; null: it cannot. */
+function goneOn(asked: DayAsked, day: Day, agreed: Readonly<Record<string, number>>): { readonly shown: Shown } | null {
+  const f = followed(day.problem, day.originMs, agreed);
+  if (!f) return null;
+  const faults = checkTimetable(day.problem, f.starts);
+  if (faults.length > 0) return null;
+  const ends = new Map(
+    day.problem.wishes.map((w) => {
+      const b = day.problem.blocks.find((x) => x.id === w.last);
+      const length = b?.parts.reduce((s, x) => s + x.durationS, 0) ?? 0;
+      return [w.milk, (f.starts.get(w.last) ?? 0) + length] as const;
+    }),
+  );
+  const t: Timetable = {
+    ...{ starts: f.starts, readyS: ends, lateS: f.lateS, sittings: sittingsOf(day.problem, f.starts) },
+    ...{ soonest: false, freshest: false, gapS: 0, nodes: 0, faults },
+  };
+  return { shown: shownOf(asked, day, t, true) };
+}
+const lateOf = (s: Shown): number => s.milks.reduce((x, m) => x + m.lateS, 0);
+function lateS(asked: DayAsked, day: Day, t: Timetable): number {
+  return asked.milks.reduce((x, m) => {
+    const at = day.originMs + 1000 * (t.readyS.get(m.id) ?? 0);
+    return x + (m.byAt === null ? 0 : Math.max(0, (at - m.byAt) / 1000));
+  }, 0);
+}
+function waysFor(asked: DayAsked, a: ClockAsked, shown: Shown) {
+  const late = shown.milks.filter((m) => m.lateS > 0);
+  if (late.length === 0) return [];
+  return waysOf(asked, new Map(late.map((m) => [m.milk, m.readyAt] as const)), (m) => otherWays(m, a));
+}

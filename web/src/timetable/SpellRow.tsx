@@ -1,0 +1,92 @@
+import type { Spell } from '@ironpan/core/schedule';
+import { Trash2 } from 'lucide-react';
+import { useId } from 'react';
+import { SelectField } from '../ui/SelectField';
+
+interface SpellRowProps {
+  readonly spell: Spell;
+  readonly onChange: (s: Spell | null) => void;
+}
+/** A Sunday, so that days have their names in the locale's own words. */
+const SUNDAY = new Date(2023, 0, 1);
+const dayName = (d: number, how: 'short' | 'long'): string =>
+  new Intl.DateTimeFormat(undefined, { weekday: how }).format(new Date(2023, 0, SUNDAY.getDate() + d));
+/** The week begins on Monday where most of it does. */
+const WEEK = [1, 2, 3, 4, 5, 6, 0];
+
+/** A while of every week: what, on which days, from when to when. */
+export function SpellRow({ spell: s, onChange }: SpellRowProps) {
+  return (
+    <li className="rowline flex flex-wrap items-end gap-3 py-2">
+      <SelectField
+        label="every week"
+        value={s.what}
+        options={[
+          ['asleep', 'asleep'],
+          ['away', 'away'],
+        ]}
+        onChange={(what) => onChange({ ...s, what: what as Spell['what'] })}
+      />
+      <Time label="from" min={s.fromMin} onChange={(fromMin) => onChange({ ...s, fromMin })} />
+      <Time label="to" min={s.toMin} onChange={(toMin) => onChange({ ...s, toMin })} />
+      <div role="group" aria-label="on which days it begins" className="flex flex-wrap gap-1">
+        {WEEK.map((d) => {
+          const on = s.days.includes(d);
+          return (
+            <button
+              key={d}
+              type="button"
+              aria-pressed={on}
+              aria-label={dayName(d, 'long')}
+              // The last day stays: a while on no day is taken away instead.
+              disabled={on && s.days.length === 1}
+              className={`btn px-2 ${on ? 'btn-neutral' : 'btn-outline'}`}
+              onClick={() => onChange({ ...s, days: on ? s.days.filter((x) => x !== d) : [...s.days, d] })}
+            >
+              {dayName(d, 'short')}
+            </button>
+          );
+        })}
+      </div>
+      <button
+        type="button"
+        className="btn btn-outline"
+        aria-label={`Take away: ${s.what} every week`}
+        onClick={() => onChange(null)}
+      >
+        <Trash2 size={18} aria-hidden="true" />
+      </button>
+    </li>
+  );
+}
+const two = (x: number): string => String(x).padStart(2, '0');
+function Time({
+  label,
+  min,
+  onChange,
+}: {
+  readonly label: string;
+  readonly min: number;
+  readonly onChange: (m: number) => void;
+}) {
+  const id = useId();
+  return (
+    <div>
+      <label htmlFor={id} className="small quiet block">
+        {label}
+      </label>
+      <span className="input">
+        <input
+          id={id}
+          type="time"
+          style={{ width: '7rem' }}
+          value={`${two(Math.floor(min / 60))}:${two(min % 60)}`}
+          onChange={(e) => {
+            const [h, m] = e.target.value.split(':').map(Number);
+            if (h !== undefined && m !== undefined && Number.isFinite(60 * h + m)) onChange(60 * h + m);
+          }}
+        />
+      </span>
+    </div>
+  );
+}

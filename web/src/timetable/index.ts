@@ -1,0 +1,1 @@
+export { ClockPage } from './ClockPage';
