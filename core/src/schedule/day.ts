@@ -20,6 +20,8 @@ export interface MilkAsked {
   readonly fixed: Readonly<Record<string, number>>;
   /** It has been begun: what was done stands, what runs goes on. */
   readonly progress: Progress | null;
+  /** What has soaked may wait in the fridge, whatever its plan says. */
+  readonly fridge?: boolean;
 }
 export interface DayAsked {
   readonly now: number;
@@ -49,7 +51,7 @@ export function dayOf(asked: DayAsked): Day {
   const s = (ms: number): number => Math.ceil((ms - originMs) / 60_000) * MINUTE_S;
   const nowS = s(asked.now);
   const works = asked.milks.map((m) => {
-    const work = inMinutes(workOf(m.id, m.recipe, m.outcome, m.here));
+    const work = inMinutes(workOf(m.id, m.recipe, m.outcome, m.here, m.fridge));
     return { m, work: m.progress ? underWay(work, m.progress, asked.now, s) : work };
   });
   const blocks = works.flatMap(({ m, work }) =>
@@ -69,7 +71,10 @@ export function dayOf(asked: DayAsked): Day {
     problem: {
       blocks,
       links: works.flatMap((w) => w.work.links),
-      uses: works.flatMap((w) => w.work.uses),
+      uses: apart(
+        works.flatMap((w) => w.work.uses),
+        new Set(blocks.filter((b) => b.begun).map((b) => b.id)),
+      ),
       wishes: works.map(({ m, work: w }): Wish => {
         const of = { milk: m.id, last: w.last };
         if (m.byAt === null) return { ...of, byS: null };
@@ -82,6 +87,16 @@ export function dayOf(asked: DayAsked): Day {
       untilS: Math.max(nowS, ...byS) + work + BEYOND_S,
     },
   };
+}
+/** Two milks that already stand in one thing stand, in truth, in two: only the first keeps it from others. */
+function apart(uses: readonly Use[], begun: ReadonlySet<string>): readonly Use[] {
+  const held = new Map<string, string>();
+  return uses.filter((u) => {
+    if (!begun.has(u.from)) return true;
+    const by = held.get(u.thing) ?? u.milk;
+    held.set(u.thing, by);
+    return by === u.milk;
+  });
 }
 /** The step of a block, whatever milk it is of. */
 export const stepOf = (block: string): string => {

@@ -24,10 +24,11 @@ function placesOf(s: Step): readonly string[] {
 
 /**
  * A folded plan as blocks: one a step, gone through without a break; how long may pass between two of them is how long what
- * stands meanwhile may wait. Nothing of it is typed. `milk`: a name of its own among several.
+ * stands meanwhile may wait. Nothing of it is typed. `milk`: a name of its own among several. `fridge`: what has soaked
+ * waits in the fridge.
  */
-export function workOf(milk: string, recipe: Recipe, o: Outcome, here: Here): MilkWork {
-  const w = new Work(milk, recipe, here);
+export function workOf(milk: string, recipe: Recipe, o: Outcome, here: Here, fridge = false): MilkWork {
+  const w = new Work(milk, recipe, here, fridge);
   for (const stage of o.stages) {
     const step = recipe.steps.find((s) => s.id === stage.step);
     if (step) w.step(step, stage);
@@ -56,6 +57,7 @@ class Work {
     readonly milk: string,
     readonly recipe: Recipe,
     readonly here: Here,
+    readonly fridge: boolean,
   ) {}
 
   step(step: Step, stage: Stage): void {
@@ -72,8 +74,9 @@ class Work {
     const parts = stage.tasks.map((t) => ({ durationS: Math.ceil(t.durationS), hands: t.hands }));
     this.blocks.push({ id, milk: this.milk, parts, notBeforeS: 0, fixedS: null });
     this.#of.set(step.id, id);
-    const { longestS, soakS } = stage.figures;
-    if (step.kind === 'soak' && longestS !== undefined) this.#soaked.set(id, Math.max(0, longestS - (soakS ?? 0)));
+    const { longestS, longestFridgeS, soakS } = stage.figures;
+    const most = this.fridge ? Math.max(longestS ?? 0, longestFridgeS ?? 0) : longestS;
+    if (step.kind === 'soak' && most !== undefined) this.#soaked.set(id, Math.max(0, most - (soakS ?? 0)));
     const after = new Map<string, number | null>();
     const ctx = contextOf(this.here, this.recipe.materials);
     for (const name of takes) {

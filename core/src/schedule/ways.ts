@@ -14,6 +14,8 @@ export type Way =
   | { readonly is: 'school'; readonly milk: string; readonly school: string; readonly at: number }
   /** Only with work while nobody is there. */
   | { readonly is: 'awake'; readonly milk: string | null }
+  /** What has soaked stands in the fridge until its turn comes. */
+  | { readonly is: 'fridge'; readonly milk: string }
   /** Were it not held where it was put by hand. */
   | { readonly is: 'letGo'; readonly milk: string };
 /** Nodes given to each try. */
@@ -69,6 +71,7 @@ export function waysOf(
     for (const other of all)
       if (other !== m && !other.progress && inTime(tried(less(asked, other)), m))
         out.push({ is: 'without', milk: id, other: other.id });
+    if (!m.fridge && inTime(tried(swapped(asked, m, { ...m, fridge: true })), m)) out.push({ is: 'fridge', milk: id });
     if (!m.progress) out.push(...schools(asked, m, others(m)));
     if (inTime(tried({ ...asked, off: [] }), m)) out.push({ is: 'awake', milk: id });
     if (Object.keys(m.fixed).length > 0 && inTime(tried(swapped(asked, m, { ...m, fixed: {} })), m))

@@ -53,8 +53,10 @@ function tied(p: Problem, starts: Starts, id: string, side: 'earlier' | 'later')
     through = b.block;
     now = roomsOf(p, starts, b.block)[side];
   }
-  // Where the chain only ends in room of its own, the first tie says it best.
-  return now.s > 0 || now.because === null || now.because.is === 'now' ? first : { ...now, through };
+  // Where the chain only ends in room of its own, the first tie says it best; but a wish is what it is all for.
+  return (now.s > 0 && now.because?.is !== 'wanted') || now.because === null || now.because.is === 'now'
+    ? first
+    : { ...now, through };
 }
 function roomsOf(p: Problem, starts: Starts, id: string): WhyThen {
   const of = new Map(p.blocks.map((b) => [b.id, b] as const));
@@ -74,7 +76,8 @@ function roomsOf(p: Problem, starts: Starts, id: string): WhyThen {
   const nowS = Math.min(...p.blocks.filter((x) => x.fixedS === null).map((x) => x.notBeforeS));
   early(begins(id) - b.notBeforeS, { is: b.notBeforeS > nowS ? 'notBefore' : 'now' });
   for (const w of p.wishes)
-    if (w.last === id && w.byS !== null && ends(id) <= w.byS) late(w.byS - ends(id), { is: 'wanted' });
+    if (w.last === id && w.byS !== null && ends(id) <= (w.missedS ?? w.byS))
+      late((w.missedS ?? w.byS) - ends(id), { is: 'wanted' });
   for (const l of p.links) {
     const gap = begins(l.to) - ends(l.from);
     if (l.to === id) {

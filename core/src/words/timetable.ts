@@ -19,6 +19,8 @@ export function whyThenText({ later, earlier }: WhyThen, n: Names): string {
 }
 function told(r: Room, way: 'later' | 'earlier', n: Names): string {
   if (!r.because) return '';
+  if (r.s >= NO_ROOM_S && r.through !== null)
+    return `Up to ${join(duration(r.s))} ${way} with all up to “${n.block(r.through)}”: ${because(r.because, way, n, 'then')}.`;
   if (r.s >= NO_ROOM_S) return `${room(r.s, way)}: ${because(r.because, way, n)}.`;
   if (r.through === null) return `No ${way}: ${because(r.because, way, n)}.`;
   const chain =

@@ -23,30 +23,47 @@ self.onmessage = (e: MessageEvent<ClockAsked>) => {
     tell({}, 1, true);
     return;
   }
-  const day = dayOf(asked);
-  const kept = a.agreed === null ? null : goneOn(asked, day, a.agreed);
-  if (kept) tell({ shown: kept.shown, kept: true }, 0.1, false);
-  const best = solved(day, (t, share) => {
-    if (!kept) tell({ shown: shownOf(asked, day, t, false) }, share, false);
-  });
-  if (!best) {
+  const kept = a.agreed === null ? null : goneOn(asked, a.agreed);
+  if (kept) tell({ shown: kept, kept: true }, 0.1, false);
+  // What was agreed on and is still in time is not asked anew.
+  if (kept?.milks.every((m) => m.lateS === 0)) {
+    tell({ shown: kept, kept: true }, 1, true);
+    return;
+  }
+  const better = (of: DayAsked) => (day: Day, t: Timetable, share: number) => {
+    if (!kept) tell({ shown: shownOf(of, day, t, false) }, share, false);
+  };
+  let found = solved(asked, better(asked));
+  let of = asked;
+  if (!found) {
+    of = inFridge(asked);
+    found = solved(of, better(of));
+  }
+  if (kept) {
+    const betterByS = found ? Math.max(0, lateOf(kept) - lateS(of, found)) : 0;
+    const worth = betterByS < WORTH_S ? 0 : betterByS;
+    tell({ shown: kept, kept: true, betterByS: worth, ways: waysFor(asked, a, kept) }, 1, true);
+    return;
+  }
+  if (!found) {
     tell({ ways: waysOf(asked, null, (m) => otherWays(m, a)) }, 1, true);
     return;
   }
-  if (kept) {
-    const betterByS = Math.max(0, lateOf(kept.shown) - lateS(asked, day, best));
-    if (kept.shown.milks.every((m) => m.lateS === 0) || betterByS < WORTH_S) {
-      tell({ shown: kept.shown, kept: true, ways: waysFor(asked, a, kept.shown) }, 1, true);
-      return;
-    }
-    tell({ shown: kept.shown, kept: true, betterByS, ways: waysFor(asked, a, kept.shown) }, 1, true);
-    return;
-  }
-  const shown = shownOf(asked, day, best, true);
+  const shown = shownOf(of, found.day, found.best, true);
   tell({ shown }, 0.95, false);
-  tell({ shown, ways: waysFor(asked, a, shown) }, 1, true);
+  tell({ shown, ways: waysFor(of, a, shown) }, 1, true);
 };
-function solved(day: Day, better: (t: Timetable, share: number) => void): Timetable | null {
+/** Whatever soaks may wait in the fridge: for a day that cannot be otherwise. */
+const inFridge = (d: DayAsked): DayAsked => ({
+  ...d,
+  milks: d.milks.map((m) => (m.recipe.steps.some((s) => s.kind === 'soak') ? { ...m, fridge: true } : m)),
+});
+interface Solved {
+  readonly day: Day;
+  readonly best: Timetable;
+}
+function solved(asked: DayAsked, better: (day: Day, t: Timetable, share: number) => void): Solved | null {
+  const day = dayOf(asked);
   const search = new Timetabling(day.problem);
   let [said, had] = [-Infinity, null as Timetable | null];
   for (;;) {
@@ -58,14 +75,15 @@ function solved(day: Day, better: (t: Timetable, share: number) => void): Timeta
       (had === null || performance.now() - said > TOLD_MS)
     ) {
       [said, had] = [performance.now(), s.best];
-      better(s.best, s.share);
+      better(day, s.best, s.share);
     }
     // What a second reader finds a fault in is never shown.
-    if (s.done) return s.best && s.best.faults.length === 0 ? s.best : null;
+    if (s.done) return s.best && s.best.faults.length === 0 ? { day, best: s.best } : null;
   }
 }
 /** What was agreed on, as it goes on now; null: it cannot. */
-function goneOn(asked: DayAsked, day: Day, agreed: Readonly<Record<string, number>>): { readonly shown: Shown } | null {
+function goneOn(asked: DayAsked, agreed: Readonly<Record<string, number>>): Shown | null {
+  const day = dayOf(asked);
   const f = followed(day.problem, day.originMs, agreed);
   if (!f) return null;
   const faults = checkTimetable(day.problem, f.starts);
@@ -81,10 +99,10 @@ function goneOn(asked: DayAsked, day: Day, agreed: Readonly<Record<string, numbe
     ...{ starts: f.starts, readyS: ends, lateS: f.lateS, sittings: sittingsOf(day.problem, f.starts) },
     ...{ soonest: false, freshest: false, gapS: 0, nodes: 0, faults },
   };
-  return { shown: shownOf(asked, day, t, true) };
+  return shownOf(asked, day, t, true);
 }
 const lateOf = (s: Shown): number => s.milks.reduce((x, m) => x + m.lateS, 0);
-function lateS(asked: DayAsked, day: Day, t: Timetable): number {
+function lateS(asked: DayAsked, { day, best: t }: Solved): number {
   return asked.milks.reduce((x, m) => {
     const at = day.originMs + 1000 * (t.readyS.get(m.id) ?? 0);
     return x + (m.byAt === null ? 0 : Math.max(0, (at - m.byAt) / 1000));

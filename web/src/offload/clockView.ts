@@ -50,6 +50,8 @@ export interface Shown {
   /** Of hands and eyes, s. */
   readonly workS: number;
   readonly carried: readonly CarriedOver[];
+  /** Milks whose soak is to stand in the fridge until its turn comes: without that there is no timetable. */
+  readonly fridge: readonly string[];
   readonly proof: Pick<Timetable, 'soonest' | 'freshest' | 'gapS' | 'nodes'>;
 }
 /** What the worker tells: the best so far, again and again, and at last all that is known. */
@@ -106,6 +108,7 @@ export function shownOf(asked: DayAsked, day: Day, t: Timetable, deep: boolean):
     sittings: t.sittings.map((x) => ({ from: at(x.fromS), to: at(x.toS) })),
     workS: p.blocks.reduce((s, b) => s + b.parts.reduce((x, y) => x + (y.hands === 'free' ? 0 : y.durationS), 0), 0),
     carried: carriedIn(asked, day, t.starts),
+    fridge: asked.milks.filter((m) => m.fridge).map((m) => m.id),
     proof: { soonest: t.soonest, freshest: t.freshest, gapS: t.gapS, nodes: t.nodes },
   };
 }

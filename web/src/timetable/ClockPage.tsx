@@ -11,7 +11,7 @@ import { HoursPart } from './HoursPart';
 import { LanesPart } from './LanesPart';
 import { TellTimetable } from './TellTimetable';
 import { useClock } from './useClock';
-import { carriedText } from './words';
+import { carriedText, fridgeText } from './words';
 import { WishRow } from './WishRow';
 
 /** When: what is wanted by when, and the timetable of it. */
@@ -59,6 +59,7 @@ export function ClockPage() {
         </ul>
         <AddMilk items={items} now={now} />
       </section>
+      {shown && shown.fridge.length > 0 && <p className="alert alert-warning">{fridgeText(shown.fridge, items)}</p>}
       {wide && agenda}
       {shown && shown.carried.length > 0 && <p className="alert alert-info">{carriedText(shown.carried, items)}</p>}
       <HoursPart hours={clock.hours} kit={kit} now={now} />

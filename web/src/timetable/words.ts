@@ -36,6 +36,8 @@ export function wayText(w: Way, items: readonly ClockItem[], now: number): strin
         : `Without ${nameIn(items, w.other)} it would be in time.`;
     case 'school':
       return `Made by “${w.school}” it would be ready at ${whenOf(w.at, now)}.`;
+    case 'fridge':
+      return `If what has soaked for ${nameIn(items, w.milk)} stands in the fridge until its turn comes, it would be in time.`;
     case 'awake':
       return w.milk === null
         ? 'The hours in which you are there are not enough: it could only be done at night or while you are away.'
@@ -54,6 +56,9 @@ export function carriedText(all: readonly CarriedOver[], items: readonly ClockIt
   const each = all.map((c) => `${c.allergens.join(', ')} may be left for ${nameIn(items, c.after)}`);
   return `One after the other in the same things: ${each.join('; ')}. Wash well between; who cannot have it should not drink what comes after.`;
 }
+/** There is a timetable only if what has soaked waits in the cold. */
+export const fridgeText = (milks: readonly string[], items: readonly ClockItem[]): string =>
+  `This goes only if what soaks for ${milks.map((m) => nameIn(items, m)).join(' and ')} is put in the fridge when its time is up, until its turn comes.`;
 /** What is known of any better timetable. */
 export function proofText(shown: Shown, kept: boolean): string {
   if (kept) return 'As agreed: what ran late or early has moved what follows.';
