@@ -70,7 +70,7 @@ module.exports = {
       name: 'drawings-are-pure',
       severity: 'error',
       from: { path: '^web/src/drawings/' },
-      to: { path: '^web/src/(store|app|offload|shelf|plan|bench|book|kit|demo)/' },
+      to: { path: '^web/src/(store|app|offload|shelf|plan|timetable|bench|book|kit|demo)/' },
     },
     {
       name: 'ground-floor',
@@ -83,20 +83,20 @@ module.exports = {
       name: 'live-stands-on-the-store',
       severity: 'error',
       from: { path: '^web/src/live/' },
-      to: { path: '^web/src/(app|offload|shelf|plan|bench|book|kit|demo|ui|drawings)/' },
+      to: { path: '^web/src/(app|offload|shelf|plan|timetable|bench|book|kit|demo|ui|drawings)/' },
     },
     {
       name: 'instruments-know-no-page',
       comment: 'what instruments tell stands on the store and on live data',
       severity: 'error',
       from: { path: '^web/src/instruments/' },
-      to: { path: '^web/src/(app|offload|shelf|plan|bench|book|kit|demo|ui|drawings)/' },
+      to: { path: '^web/src/(app|offload|shelf|plan|timetable|bench|book|kit|demo|ui|drawings)/' },
     },
     {
       name: 'store-knows-no-page',
       severity: 'error',
       from: { path: '^web/src/store/' },
-      to: { path: '^web/src/(app|offload|shelf|plan|bench|book|kit|demo|ui|drawings|live|instruments)/' },
+      to: { path: '^web/src/(app|offload|shelf|plan|timetable|bench|book|kit|demo|ui|drawings|live|instruments)/' },
     },
     {
       name: 'kinds-stand-alone',

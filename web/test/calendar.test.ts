@@ -1,4 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
+import { readCalendar, zonedInstant } from '@ironpan/core/formats';
 import ICAL from 'ical.js';
 import { calendarFile } from '../src/ui/calendar';
 
@@ -42,6 +43,25 @@ describe('the calendar file, read back by another reader (RFC 5545)', () => {
       expect(alarm?.getFirstPropertyValue('action')).toBe('DISPLAY');
       expect(String(alarm?.getFirstPropertyValue('trigger'))).toBe('-PT10M');
     }
+  });
+  test('a second file takes the place of the first: the same names, a later sequence', () => {
+    const sequence = (text: string) =>
+      new ICAL.Component(ICAL.parse(text) as unknown[])
+        .getAllSubcomponents('vevent')
+        .map((e) => Number(e.getFirstPropertyValue('sequence')));
+    const [first, second] = [calendarFile(entries, NOW), calendarFile(entries, NOW + 60_000)].map(sequence);
+    expect(second?.every((n, i) => n > (first?.[i] ?? Infinity))).toBe(true);
+  });
+  test('a piece of work takes as long as it takes; read in as busy times, our own entries are none', () => {
+    const text = calendarFile(
+      entries.map((e) => ({ ...e, takesMin: 25 })),
+      NOW,
+    );
+    const [e] = new ICAL.Component(ICAL.parse(text) as unknown[]).getAllSubcomponents('vevent');
+    const told = e && new ICAL.Event(e);
+    expect(told && told.endDate.toUnixTime() - told.startDate.toUnixTime()).toBe(25 * 60);
+    const read = readCalendar(text, { from: 0, to: NOW + 1e11 }, 10, zonedInstant);
+    expect(read).toMatchObject({ ok: true, busy: [], free: 2 });
   });
   test('as the standard asks: lines end in CRLF and are no longer than 75 octets', () => {
     const { text } = read();

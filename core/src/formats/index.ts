@@ -13,3 +13,5 @@ export { readPasted, stillAsks, withForm } from './pasted';
 export { pastedRecipe } from './pastedPlan';
 export type { PastedLine, Ask, ReadPasted } from './pasted';
 export type { Pasted } from './pastedWords';
+export { readCalendar, zonedInstant } from './calendarIn';
+export type { BusyTime, CalendarRead, LocalTime } from './calendarIn';

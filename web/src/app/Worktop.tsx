@@ -7,6 +7,8 @@ import { Alarm } from './Alarm';
 import { ClockWatch } from './ClockWatch';
 import { Reminders } from './Reminders';
 import { useNow } from '../clock';
+import { dueItems, stepDueAt, useDue } from '../live/due';
+import { whenOf } from '../ui/times';
 
 /** Always there: what soaks, what runs, what is next. The timers live here and nowhere else. */
 export function Worktop() {
@@ -14,7 +16,16 @@ export function Worktop() {
   const now = useNow();
   const open = bench?.running ?? [];
   const tiles = open.flatMap(tilesOf);
-  const next = open.find((b) => timerOf(b.progress.current, now) === null);
+  const due = useDue();
+  const [first] = [
+    ...open.flatMap((b) => {
+      const { current } = b.progress;
+      if (!current || timerOf(current, now) !== null) return [];
+      const text = nameOfTask(current, b.progress.recipe);
+      return [{ at: stepDueAt(due, b, now), text, to: `/bench/${b.batch.id}` }];
+    }),
+    ...dueItems(due, now).map((d) => ({ at: d.at, text: d.text, to: '/clock' })),
+  ].sort((a, b) => a.at - b.at);
   const shown = tiles.slice(0, MOST_TILES);
   return (
     <section
@@ -55,12 +66,12 @@ export function Worktop() {
           Nothing soaks, nothing runs.
         </p>
       )}
-      {next?.progress.current && (
-        <Link to={`/bench/${next.batch.id}`} className="ml-auto hidden flex-col justify-center px-5 wide:flex">
+      {first && (
+        <Link to={first.to} className="ml-auto hidden flex-col justify-center px-5 wide:flex">
           <span className="small" style={{ color: 'var(--bar-ash)' }}>
-            Next
+            {first.at > now ? `Next, ${whenOf(first.at, now)}` : 'Next'}
           </span>
-          <span className="font-semibold">{nameOfTask(next.progress.current, next.progress.recipe)}</span>
+          <span className="font-semibold">{first.text}</span>
         </Link>
       )}
     </section>

@@ -2,6 +2,8 @@ import { saysFine } from '@ironpan/core/batch';
 import { groupBy } from '@ironpan/core/numerics';
 import { duration, join } from '@ironpan/core/words';
 import type { Answers } from '../store/answers';
+import { dueItems, stepDueAt } from './due';
+import type { DueNow } from './due';
 import { soakItems, stepItems } from './nextBatch';
 import type { Running } from './running';
 import { amountLeft } from './say';
@@ -20,12 +22,18 @@ const WORTH_FREEZING_ML = 250;
 const CAKES_FROM = 0.03;
 
 /** What to do next, from all that stands and soaks and runs: what nobody may drink first, then by the hour. */
-export function nextOf(jars: readonly ShelfJar[], batches: readonly Running[], now: number): readonly ToDo[] {
+export function nextOf(
+  jars: readonly ShelfJar[],
+  batches: readonly Running[],
+  now: number,
+  due: DueNow = { begins: [], steps: new Map() },
+): readonly ToDo[] {
   const all = [
     ...jars.flatMap((j) => jarItem(j, now)),
     ...jars.flatMap((j) => shakeItem(j, now)),
     ...lookItem(jars, now),
-    ...batches.flatMap((b) => [...stepItems(b, now), ...soakItems(b, now)]),
+    ...batches.flatMap((b) => [...stepItems(b, now, stepDueAt(due, b, now)), ...soakItems(b, now)]),
+    ...dueItems(due, now),
   ];
   return together(all).sort((a, b) => Number(b.urgent) - Number(a.urgent) || a.at - b.at || a.key.localeCompare(b.key));
 }

@@ -9,8 +9,8 @@ const CHANGE_AFTER = 12 * HOUR;
 /** Close to the end of a soak it is not worth it. */
 const NOT_WITHIN = 3 * HOUR;
 
-/** What a batch waits for, and what its timers and its soaks come to. */
-export function stepItems(b: Running, now: number): readonly ToDo[] {
+/** What a batch waits for (`dueAt`: as the clock has it, ms), and what its timers and its soaks come to. */
+export function stepItems(b: Running, now: number, dueAt = now): readonly ToDo[] {
   const { current } = b.progress;
   if (!current) return [];
   const of = (t: TaskState) => {
@@ -19,7 +19,7 @@ export function stepItems(b: Running, now: number): readonly ToDo[] {
   };
   const waiting: readonly ToDo[] = timerOf(current, now)
     ? []
-    : [{ ...of(current), at: now, text: nameOfTask(current, b.progress.recipe), more: b.batch.name }];
+    : [{ ...of(current), at: dueAt, text: nameOfTask(current, b.progress.recipe), more: b.batch.name }];
   return [...waiting, ...timersOf(b, now).map((timer) => endItem(b, timer.task, timer.leftS, now, of(timer.task)))];
 }
 type Of = Pick<ToDo, 'key' | 'keys' | 'to' | 'urgent'>;

@@ -1,5 +1,6 @@
 import { useMemo } from 'react';
 import { readAnswers } from '../store/answers';
+import { useDue } from './due';
 import { useLive } from './live';
 import { asked, nextOf } from './next';
 import type { ToDo } from './toDo';
@@ -13,5 +14,6 @@ export function useNext(
   now: number,
 ): { readonly open: readonly ToDo[]; readonly off: readonly ToDo[] } {
   const answers = useLive(['answers'], readAnswers).data;
-  return useMemo(() => asked(nextOf(jars, batches, now), answers ?? {}, now), [jars, batches, answers, now]);
+  const due = useDue();
+  return useMemo(() => asked(nextOf(jars, batches, now, due), answers ?? {}, now), [jars, batches, answers, now, due]);
 }

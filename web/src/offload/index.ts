@@ -11,10 +11,11 @@ import type {
 } from '@ironpan/core/questions';
 import type { PhotoFrame } from '@ironpan/core/batch';
 import type { SeenLayers } from '@ironpan/core/detect';
-import type { LoggerRead } from '@ironpan/core/formats';
+import type { CalendarRead, LoggerRead } from '@ironpan/core/formats';
 import type { Here } from '@ironpan/core/kitchen';
 import type { Recipe } from '@ironpan/core/steps';
 import type { How } from '../store/transfer';
+import type { CalendarAsked } from './calendar.worker';
 import type { ClockAsked } from './clockAsk';
 import type { ClockTold } from './clockView';
 import type { FileRead, KitchenAsked } from './kitchen.worker';
@@ -90,6 +91,10 @@ export const askLasting = (asked: LastingAsked): Running<LastingTold | null> =>
 /** A logger's file, read away from the screen. */
 export const askLogger = (asked: LoggerAsked): Running<LoggerRead> =>
   ask(new Worker(new URL('./logger.worker.ts', import.meta.url), { type: 'module' }), asked);
+
+/** A calendar file, read away from the screen. */
+export const askCalendar = (asked: CalendarAsked): Running<CalendarRead> =>
+  ask(new Worker(new URL('./calendar.worker.ts', import.meta.url), { type: 'module' }), asked);
 
 /** A photograph on its way in: made small, then looked at as often as its frame is shown anew, one thing after the other. */
 export class PhotoEye {

@@ -14,6 +14,7 @@ import { BeforeYouStart } from './results/BeforeYouStart';
 import { Glance } from './results/Glance';
 import { faultsOf } from './faults';
 import { PlanHead } from './PlanHead';
+import { ReadyFrom } from './results/ReadyFrom';
 import { Results } from './results/Results';
 import { School } from './School';
 import { Stations } from './stations/Stations';
@@ -107,6 +108,7 @@ function OpenPlan({ id }: { readonly id: string }) {
               onMend={session.edit}
             />
           )}
+          {seen && <ReadyFrom plan={plan} />}
           {seen && <Results look={seen} recipe={plan.recipe} here={here} now={ranges} />}
           {seen && (
             <BeforeYouStart

@@ -8,7 +8,7 @@ import { addWish } from '../store/wishes';
 import { NotSaved } from '../ui/NotSaved';
 import { SelectField } from '../ui/SelectField';
 import { useWrite } from '../ui/useWrite';
-import type { ClockItem } from './useClock';
+import type { ClockItem } from '../offload/clockItems';
 import { nextMorning } from './usual';
 
 const PLAN = 'plan:';

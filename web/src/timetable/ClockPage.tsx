@@ -7,6 +7,7 @@ import { useWide } from '../ui/useWide';
 import { AddMilk } from './AddMilk';
 import { Agenda } from './Agenda';
 import { BlockSheet } from './BlockSheet';
+import { IntoCalendar } from './CalendarPart';
 import { HoursPart } from './HoursPart';
 import { LanesPart } from './LanesPart';
 import { TellTimetable } from './TellTimetable';
@@ -36,6 +37,11 @@ export function ClockPage() {
             {shown.sittings.length === 1 ? 'one visit' : `${shown.sittings.length} visits`} to the kitchen; none while
             you sleep or are away
           </p>
+        )}
+        {shown && (
+          <div className="ml-auto flex gap-2">
+            <IntoCalendar shown={shown} items={items} now={now} />
+          </div>
         )}
       </header>
       {shown &&

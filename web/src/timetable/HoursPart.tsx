@@ -8,6 +8,7 @@ import { SelectField } from '../ui/SelectField';
 import { whenOf } from '../ui/times';
 import { useEdits } from '../ui/useEdits';
 import { WhenField } from '../ui/WhenField';
+import { FromCalendar } from './CalendarPart';
 import { SpellRow } from './SpellRow';
 
 interface HoursPartProps {
@@ -16,6 +17,7 @@ interface HoursPartProps {
   readonly now: number;
 }
 const HOUR = 3_600_000;
+const SHOWN = 8;
 const SPARE = [0, 5, 10, 15, 20, 30, 45, 60];
 
 /** When somebody is there, how many, and with what of the kit. */
@@ -26,7 +28,9 @@ export function HoursPart({ hours, kit, now }: HoursPartProps) {
     change((h) => ({ ...h, weekly: h.weekly.flatMap((x) => (x.id === id ? (s === null ? [] : [s]) : [x])) }));
   const once = (id: string, o: Once | null): void =>
     change((h) => ({ ...h, once: h.once.flatMap((x) => (x.id === id ? (o === null ? [] : [o]) : [x])) }));
-  const ahead = hours.once.filter((o) => o.to > now);
+  const coming = hours.once.filter((o) => o.to > now).toSorted((a, b) => a.from - b.from);
+  // A calendar is long: its first lines show that it was read.
+  const ahead = coming.filter((o, i) => o.source === 'hand' || i < SHOWN);
   return (
     <section aria-label="When you are there" className="plate p-4">
       <h2 className="text-xl">When you are there</h2>
@@ -141,6 +145,7 @@ export function HoursPart({ hours, kit, now }: HoursPartProps) {
             ))}
         </div>
       </fieldset>
+      <FromCalendar hours={hours} now={now} />
       <NotSaved of={edits} />
     </section>
   );

@@ -16,7 +16,7 @@ import { whenOf } from '../ui/times';
 import { useEdits } from '../ui/useEdits';
 import { useWrite } from '../ui/useWrite';
 import { WhenField } from '../ui/WhenField';
-import type { ClockItem } from './useClock';
+import type { ClockItem } from '../offload/clockItems';
 import { nextMorning } from './usual';
 
 interface WishRowProps {

@@ -1,28 +1,16 @@
 import type { Hours } from '@ironpan/core/schedule';
-import { offBetween } from '@ironpan/core/schedule';
-import { milkOf } from '@ironpan/core/words';
 import { useEffect, useMemo, useRef, useState } from 'react';
 import { useNow } from '../clock';
 import { useLive } from '../live/live';
 import { useOpen } from '../live/running';
-import type { Running } from '../live/running';
 import { useHere } from '../live/useHere';
 import { askClock } from '../offload';
-import type { ClockAsked, ClockMilk } from '../offload/clockAsk';
+import { askedOf, itemsOf } from '../offload/clockItems';
+import type { ClockItem } from '../offload/clockItems';
 import type { ClockTold } from '../offload/clockView';
 import { readHours } from '../store/hours';
 import { allWishes, keepAgreed, readAgreed } from '../store/wishes';
-import type { Wish } from '../store/wishes';
 
-/** A milk of the clock: what is wished for, what is being made, or both. */
-export interface ClockItem {
-  readonly id: string;
-  readonly name: string;
-  /** Of which food, for its colour. */
-  readonly milk: string;
-  readonly wish: Wish | null;
-  readonly running: Running | null;
-}
 export interface Clock {
   readonly items: readonly ClockItem[];
   readonly hours: Hours;
@@ -35,8 +23,6 @@ export interface Clock {
   readonly askAnew: () => void;
 }
 const MINUTE = 60_000;
-/** Nights are looked up so far ahead of whatever is wanted, ms. */
-const AHEAD = 10 * 24 * 3_600_000;
 /** Edits that follow each other within this time are one question, ms. */
 const SETTLES = 150;
 
@@ -99,21 +85,6 @@ export function useClock(): Clock | undefined {
   return { items, hours, ...state, stop: () => stop.current(), askAnew: () => setAnew(minute) };
 }
 
-function itemsOf(wishes: readonly Wish[], running: readonly Running[]): readonly ClockItem[] {
-  const mine = wishes.map((wish): ClockItem => {
-    const run = running.find((r) => r.batch.id === wish.batch) ?? null;
-    const recipe = run?.batch.recipe ?? wish.recipe;
-    return { id: wish.id, name: wish.name, milk: milkOf(recipe), wish, running: run };
-  });
-  // What is on the bench without having been on the clock takes its hands and things all the same.
-  const others = running.filter((r) => r.progress.state === 'open' && !wishes.some((w) => w.batch === r.batch.id));
-  return [
-    ...mine,
-    ...others.map((r) => ({
-      ...{ id: r.batch.id, name: r.batch.name, milk: milkOf(r.batch.recipe), wish: null, running: r },
-    })),
-  ];
-}
 function decidedOf(items: readonly ClockItem[], hours: Hours, kit: number, anew: number): string {
   return JSON.stringify([
     items.map((i) => [i.id, i.wish?.updatedAt, i.wish?.planNow?.rev, i.wish?.batch]),
@@ -121,24 +92,4 @@ function decidedOf(items: readonly ClockItem[], hours: Hours, kit: number, anew:
     kit,
     anew,
   ]);
-}
-function askedOf(
-  items: readonly ClockItem[],
-  hours: Hours,
-  here: ClockAsked['here'],
-  now: number,
-  agreed: ClockAsked['agreed'],
-): ClockAsked {
-  const last = Math.max(now, ...items.map((i) => i.wish?.byAt ?? now));
-  return {
-    milks: items.map(({ id, wish, running: r }): ClockMilk => ({
-      ...{ id, recipe: wish?.recipe ?? (r as Running).batch.recipe, ml: wish?.ml ?? null },
-      ...{ byAt: wish?.byAt ?? null, notBeforeAt: wish?.notBeforeAt ?? null, fixed: wish?.fixed ?? {} },
-      batch: r && { batch: r.batch, events: r.events, traces: r.traces },
-    })),
-    here: { kit: here.kit, beliefs: here.beliefs },
-    now,
-    off: offBetween(hours, now - 24 * 3_600_000, last + AHEAD),
-    ...{ cooks: hours.cooks, spareMin: hours.spareMin, outOfUse: hours.outOfUse, agreed },
-  };
 }

@@ -6,7 +6,7 @@ import type { Kit } from '@ironpan/core/kitchen';
 import type { Cannot } from '../offload/clockAsk';
 import type { CarriedOver, Shown } from '../offload/clockView';
 import { whenOf } from '../ui/times';
-import type { ClockItem } from './useClock';
+import type { ClockItem } from '../offload/clockItems';
 
 /** “the Fine bag”, as a kitchen calls it. */
 export const thingName = (kit: Kit, id: string): string =>
