@@ -9,6 +9,7 @@ const PLACES = [
   '/plan/demo-big',
   '/plan/demo-graded',
   '/plan/demo-oat/moves',
+  '/clock',
   '/bench',
   '/book',
   '/book/demo-batch-14',

@@ -7,7 +7,7 @@ export const manifestOf = (path: string): Record<string, unknown> =>
 /** The same kitchen as the one JSON text that version 1 wrote. */
 export function asVersion1(path: string): string {
   const tables: Record<string, unknown[]> = {};
-  const later = ['fridge', 'settings', 'undo', 'traces', 'photos'];
+  const later = ['fridge', 'settings', 'undo', 'traces', 'photos', 'wishes', 'hours'];
   for (const t of ['kit', 'plans', 'batches', 'events', 'jars', 'jarEvents', 'materials', 'methods']) tables[t] = [];
   for (const [name, bytes] of Object.entries(open(path))) {
     const table = name.split('/')[0] ?? '';

@@ -87,7 +87,7 @@ export function useClock(): Clock | undefined {
 
 function decidedOf(items: readonly ClockItem[], hours: Hours, kit: number, anew: number): string {
   return JSON.stringify([
-    items.map((i) => [i.id, i.wish?.updatedAt, i.wish?.planNow?.rev, i.wish?.batch]),
+    items.map(({ id, wish: w }) => [id, w && [w.byAt, w.notBeforeAt, w.ml, w.fixed, w.planNow?.rev, w.batch]]),
     hours,
     kit,
     anew,

@@ -61,7 +61,7 @@ export const fridgeText = (milks: readonly string[], items: readonly ClockItem[]
   `This goes only if what soaks for ${milks.map((m) => nameIn(items, m)).join(' and ')} is put in the fridge when its time is up, until its turn comes.`;
 /** What is known of any better timetable. */
 export function proofText(shown: Shown, kept: boolean): string {
-  if (kept) return 'As agreed: what ran late or early has moved what follows.';
+  if (kept) return 'As agreed; what runs late moves what follows.';
   const { soonest, freshest, gapS } = shown.proof;
   const late = shown.milks.some((m) => m.lateS > 0);
   if (!soonest)
