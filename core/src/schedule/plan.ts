@@ -14,6 +14,16 @@ export interface MilkWork {
 }
 /** Things that hold what is in them until it is taken out, and not only while somebody works with them. */
 const HOLDS = ['pot', 'bowl', 'jug'] as const;
+/**
+ * What nobody leaves standing though it would keep (common practice), s: a slurry is strained once the jug is still, and
+ * what was hot is cooled when it comes off the heat.
+ */
+const AT_ONCE_S: Readonly<Partial<Record<Step['kind'], number>>> = {
+  grind: 600,
+  knead: 600,
+  boil: 900,
+  heat: 900,
+};
 /** What a kitchen has one of though its kit does not list it. */
 export const ICE_BATH = 'ice bath';
 export const OVEN = 'oven';
@@ -49,6 +59,8 @@ class Work {
   readonly #in = new Map<string, { readonly thing: string; readonly from: string }>();
   /** Soaks, and how much longer than planned each may be, s: to the longest by its own temperatures. */
   readonly #soaked = new Map<string, number>();
+  /** Blocks after which nothing is left standing, and for how long at most, s. */
+  readonly #soon = new Map<string, number>();
   /** Blocks by the step that they are. */
   readonly #of = new Map<string, string>();
   #before: string | null = null;
@@ -74,6 +86,8 @@ class Work {
     const parts = stage.tasks.map((t) => ({ durationS: Math.ceil(t.durationS), hands: t.hands }));
     this.blocks.push({ id, milk: this.milk, parts, notBeforeS: 0, fixedS: null });
     this.#of.set(step.id, id);
+    const soon = AT_ONCE_S[step.kind];
+    if (soon !== undefined) this.#soon.set(id, soon);
     const { longestS, longestFridgeS, soakS } = stage.figures;
     const most = this.fridge ? Math.max(longestS ?? 0, longestFridgeS ?? 0) : longestS;
     if (step.kind === 'soak' && most !== undefined) this.#soaked.set(id, Math.max(0, most - (soakS ?? 0)));
@@ -84,7 +98,9 @@ class Work {
       if (by === undefined) continue;
       const s = this.#now.get(name);
       const soak = this.#soaked.get(by);
-      const most = soak ?? (s ? standsS(s, ctx) : null);
+      const keeps = soak ?? (s ? standsS(s, ctx) : null);
+      const soon = this.#soon.get(by);
+      const most = soon === undefined ? keeps : Math.min(keeps ?? soon, soon);
       const had = after.get(by);
       after.set(by, most === null ? (had ?? null) : Math.floor(Math.min(had ?? Infinity, most)));
     }

@@ -1,6 +1,6 @@
 import { useRef, useState } from 'react';
 import type { KeyboardEvent, PointerEvent } from 'react';
-import { LABEL, rowsOf } from './laneAxis';
+import { daysOf, LABEL, rowsOf } from './laneAxis';
 import type { Axis, Span } from './laneAxis';
 import { dressOf, foodColour } from './foodStyle';
 
@@ -28,41 +28,57 @@ interface LanesProps {
   readonly wanted: readonly { readonly at: number; readonly milk: string }[];
   readonly width: number;
   readonly hour: (ms: number) => string;
+  readonly day: (ms: number) => string;
+  /** How large the text is beside its usual size: who enlarges it gets room for it. */
+  readonly scale: number;
   readonly chosen: string | null;
   readonly onChoose: (block: string) => void;
   readonly onMove: (block: string, to: number) => void;
 }
 const ROW = 34;
 const GAP = 4;
+/** The names of days, and above the lanes those and the hours, px. */
+const DAY = 24;
+const HEAD = 46;
 /** A letter of a word on a block is about so wide, px. */
 const LETTER = 7.1;
 const SNAP_MS = 5 * 60_000;
 /** What everyone and everything does when: you on the first lane, each thing on one of its own. */
 export function Lanes(p: LanesProps) {
   const { axis, lanes, width } = p;
+  const label = LABEL * p.scale;
   const laid = lanes.map((l) => ({ name: l.name, rows: rowsOf(l.blocks) }));
   return (
-    <div className="relative" style={{ paddingTop: 26 }}>
-      <div className="absolute inset-y-0" style={{ left: LABEL, width }} aria-hidden="true">
+    <div className="relative" style={{ paddingTop: HEAD + 4 }}>
+      <div className="absolute inset-y-0" style={{ left: label, width }} aria-hidden="true">
         {p.off.map((o) => (
           <div
             key={`${o.from}`}
             className="absolute bottom-0 overflow-hidden"
-            style={{ ...box(axis, o, width), background: 'var(--night)', top: 22 }}
+            style={{ ...box(axis, o, width), background: 'var(--night)', top: HEAD }}
           >
-            <span className="small quiet block truncate text-center">{o.what}</span>
+            {box(axis, o, width).width >= o.what.length * LETTER * p.scale && (
+              <span className="small quiet block text-center">{o.what}</span>
+            )}
           </div>
         ))}
+        {daysOf(axis).map((d, i, all) => {
+          const [x, next] = [axis.x(d) * width, all[i + 1]];
+          const room = (next === undefined ? width : axis.x(next) * width) - x;
+          const text = p.day(d);
+          return room < text.length * LETTER * p.scale ? null : (
+            <span key={d} className="absolute top-0 font-semibold whitespace-nowrap" style={{ left: x }}>
+              {text}
+            </span>
+          );
+        })}
         {axis.ticks.map((t) => (
           <div
             key={t}
-            className="absolute inset-y-0"
-            style={{ left: axis.x(t) * width, borderLeft: '1px solid var(--line)' }}
+            className="absolute bottom-0"
+            style={{ left: axis.x(t) * width, borderLeft: '1px solid var(--line)', top: HEAD }}
           >
-            <span
-              className="num small absolute -translate-x-1/2 whitespace-nowrap"
-              style={{ top: 0, background: 'var(--plate)' }}
-            >
+            <span className="num small absolute -translate-x-1/2 whitespace-nowrap" style={{ top: DAY - HEAD }}>
               {p.hour(t)}
             </span>
           </div>
@@ -71,16 +87,16 @@ export function Lanes(p: LanesProps) {
           <div
             key={`${w.milk} ${w.at}`}
             className="absolute inset-y-0"
-            style={{ left: axis.x(w.at) * width, borderLeft: '2px dashed var(--flame-text)', top: 22 }}
+            style={{ left: axis.x(w.at) * width, borderLeft: '2px dashed var(--flame-text)', top: HEAD }}
           />
         ))}
       </div>
       {laid.map((l) => (
         <div key={l.name} className="rowline relative" style={{ height: Math.max(1, l.rows.length) * ROW + GAP }}>
-          <span className="absolute truncate font-semibold" style={{ width: LABEL - 10, top: 8 }}>
+          <span className="absolute truncate font-semibold" style={{ width: label - 10, top: 8 }}>
             {l.name}
           </span>
-          <div className="absolute inset-y-0" style={{ left: LABEL, width }}>
+          <div className="absolute inset-y-0" style={{ left: label, width }}>
             {l.rows.flatMap((row, r) =>
               row.map((b, i) => (
                 <Block
@@ -100,7 +116,7 @@ export function Lanes(p: LanesProps) {
           aria-hidden="true"
           data-now
           className="pointer-events-none absolute inset-y-0"
-          style={{ left: LABEL + axis.x(p.now) * width, borderLeft: '2px solid var(--flame)', top: 18 }}
+          style={{ left: label + axis.x(p.now) * width, borderLeft: '2px solid var(--flame)', top: HEAD }}
         />
       )}
     </div>
@@ -116,9 +132,10 @@ function Block(p: LanesProps & { readonly b: LaneBlock; readonly top: number; re
   const at = box(axis, b, width);
   const [pulled, setPulled] = useState<number | null>(null);
   const from = useRef<{ readonly x: number; moved: boolean } | null>(null);
-  const fits = at.width >= b.text.length * LETTER + 14;
+  const long = b.text.length * LETTER * p.scale;
+  const fits = at.width >= long + 14;
   const roomAfter = (p.next === null ? width : axis.x(p.next) * width) - at.left - at.width;
-  const beside = !fits && roomAfter >= b.text.length * LETTER + 10;
+  const beside = !fits && roomAfter >= long + 10;
   const left = pulled === null ? at.left : axis.x(pulled) * width;
   const drag = (e: PointerEvent): void => {
     const f = from.current;

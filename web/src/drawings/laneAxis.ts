@@ -16,7 +16,7 @@ export interface Axis {
   /** Whiles that are squeezed. */
   readonly squeezed: readonly Span[];
 }
-/** Room for the names of the lanes, px. */
+/** Room for the names of the lanes, px at a text of 16. */
 export const LABEL = 112;
 const MIN = 60_000;
 /** On either side of work its own scale holds so long. */
@@ -104,7 +104,17 @@ export function joined(all: readonly Span[]): readonly Span[] {
   }
   return out;
 }
-/** Rows for what overlaps: each into the first row in which it has room. `px` and `least`: where it ends on the screen, and how wide it is at least. */
+/** Midnights within, and the beginning: where the name of a day stands. */
+export function daysOf({ from, to }: Span): readonly number[] {
+  const d = new Date(from);
+  const out = [from];
+  for (let i = 1; ; i += 1) {
+    const at = new Date(d.getFullYear(), d.getMonth(), d.getDate() + i).getTime();
+    if (at >= to) return out;
+    out.push(at);
+  }
+}
+/** Rows for what overlaps: each into the first row in which it has room. */
 export function rowsOf<T extends Span>(all: readonly T[]): readonly (readonly T[])[] {
   const rows: T[][] = [];
   for (const s of [...all].sort((a, b) => a.from - b.from)) {

@@ -1,7 +1,7 @@
 import { duration, join } from '@ironpan/core/words';
 import { dressOf } from '../drawings/foodStyle';
 import type { Shown, ShownBlock } from '../offload/clockView';
-import { dayIn, hourMinute } from '../ui/times';
+import { dayIn, hourMinute, weekday } from '../ui/times';
 import { nameIn } from './words';
 import type { Clock } from './useClock';
 
@@ -27,8 +27,8 @@ export function Agenda({ clock, shown, now, onChoose }: AgendaProps) {
         {goes.map((g, i) => (
           <li key={g.from}>
             <h3 className="text-lg">
-              {dayIn(g.from, now)}, <span className="num">{hourMinute(g.from)}</span> to{' '}
-              <span className="num">{hourMinute(g.to)}</span>{' '}
+              {`${weekdayIn(g.from, now)}, `}
+              <span className="num">{hourMinute(g.from)}</span> to <span className="num">{hourMinute(g.to)}</span>{' '}
               {i === 0 && g.from > now && (
                 <span className="quiet font-normal">in {join(duration((g.from - now) / 1000))}</span>
               )}
@@ -69,3 +69,5 @@ function Line({ b, clock, onChoose }: Pick<AgendaProps, 'clock' | 'onChoose'> & 
 }
 /** Blocks are of whole minutes. */
 const long = (ms: number): string => (ms < 100_000 ? `${Math.round(ms / 60_000)}\u00a0min` : join(duration(ms / 1000)));
+/** Today's and tomorrow's work by the day of the week, later work by its date. */
+const weekdayIn = (ms: number, now: number): string => (ms - now < 6 * 86_400_000 ? weekday(ms) : dayIn(ms, now));

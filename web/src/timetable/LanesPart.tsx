@@ -7,7 +7,7 @@ import type { Lane, LaneBlock } from '../drawings/Lanes';
 import type { Shown, ShownBlock } from '../offload/clockView';
 import { fixStep } from '../store/wishes';
 import { NotSaved } from '../ui/NotSaved';
-import { hourMinute, whenOf } from '../ui/times';
+import { hourMinute, weekday, whenOf } from '../ui/times';
 import { tell } from '../ui/toast';
 import { useEdits } from '../ui/useEdits';
 import { useWidth } from '../ui/useWidth';
@@ -30,7 +30,8 @@ const EDGE = 15 * 60_000;
 export function LanesPart({ clock, shown, kit, now, chosen, onChoose }: LanesPartProps) {
   const [ref, whole] = useWidth(900);
   const edits = useEdits();
-  const width = Math.max(300, whole - LABEL);
+  const scale = parseFloat(getComputedStyle(document.documentElement).fontSize) / 16;
+  const width = Math.max(300, whole - LABEL * scale);
   const all = useMemo(() => {
     const ends = [
       ...shown.blocks.flatMap((b) => [b.from, b.to]),
@@ -64,6 +65,8 @@ export function LanesPart({ clock, shown, kit, now, chosen, onChoose }: LanesPar
           {...{ axis, lanes, width, now, chosen, onChoose }}
           off={off}
           hour={hourMinute}
+          day={weekday}
+          scale={scale}
           wanted={clock.items.flatMap((i) => (i.wish?.byAt == null ? [] : [{ at: i.wish.byAt, milk: i.milk }]))}
           onMove={move}
         />

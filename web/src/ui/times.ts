@@ -5,6 +5,8 @@ const at = (ms: number, o: Intl.DateTimeFormatOptions): string => new Intl.DateT
 export const hourMinute = (ms: number): string => at(ms, { hour: '2-digit', minute: '2-digit' });
 /** 14 Mar. */
 export const dayMonth = (ms: number): string => at(ms, { day: 'numeric', month: 'short' });
+/** Sat 14. */
+export const weekday = (ms: number): string => at(ms, { weekday: 'short', day: 'numeric' });
 /** The day, with its year where that is not the year of `nowMs`. */
 export const dayIn = (ms: number, nowMs: number): string =>
   new Date(ms).getFullYear() === new Date(nowMs).getFullYear()
