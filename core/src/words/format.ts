@@ -51,6 +51,8 @@ export function duration(s: number): Spoken {
   return { n: `${Math.floor(hours / 24)}${NB}d${hours % 24 === 0 ? '' : `${NB}${hours % 24}${NB}h`}`, unit: '' };
 }
 
+/** A length of time that is estimated: from a minute and a half on no finer than a minute. */
+export const about = (s: number): Spoken => duration(s < 99.5 ? s : 60 * Math.round(s / 60));
 /** Time left, no finer than it can be known: 18 400 → 5 h · 110 000 → 1 d 6 h · 2000 → 33 min. */
 export function roughly(s: number): Spoken {
   if (s < 2 * HOUR_S) return duration(s);

@@ -1,12 +1,12 @@
 import { FOAM_FROM_C } from '../detect';
 import type { BoilWatch, InWindow, Unstirred, WeighWatch } from '../detect';
 import { TRUE_BOIL_C } from '../steps';
-import { celsius, duration, grams, join, percent } from './format';
+import { about, celsius, duration, grams, join, percent } from './format';
 
 /** What a probe in a pot says, and what to do about it; null: nothing yet. */
 export function boilText(w: BoilWatch, boilC: number): string | null {
   const c = join(celsius(w.c));
-  const left = w.leftS === null ? '' : ` The boil in about ${join(duration(w.leftS))}.`;
+  const left = w.leftS === null ? '' : ` The boil in about ${join(about(w.leftS))}.`;
   switch (w.is) {
     case 'unknown':
       return null;
@@ -32,7 +32,7 @@ export function overflowText(w: BoilWatch, full: number, limit: number): string 
     return `It is about to boil over: the pot is ${join(percent(full))} full. Turn it down now, and stir.`;
   const inS = w.slope > 0 ? (FOAM_FROM_C - w.c) / w.slope : Infinity;
   if (inS > SOON_S) return null;
-  return `The pot is ${join(percent(full))} full: the foam comes over the rim in about ${join(duration(inS))}. Stand by, and be ready to turn it down.`;
+  return `The pot is ${join(percent(full))} full: the foam comes over the rim in about ${join(about(inS))}. Stand by, and be ready to turn it down.`;
 }
 /** The probe is heard no more where it is needed: the cook's own signs stand in. */
 export const SILENT_PROBE =
@@ -51,7 +51,7 @@ export function holdText(w: BoilWatch, boilC: number): string | null {
 /** Where something is in the window it is kept in, and where it is going. */
 export function windowText(w: InWindow, say: { readonly tooWarm: string; readonly tooCold: string }): string {
   const c = join(celsius(w.c));
-  const soon = w.passes === null ? null : join(duration(w.passes.inS));
+  const soon = w.passes === null ? null : join(about(w.passes.inS));
   if (w.is === 'above')
     return soon === null ? `${c}, too warm: ${say.tooWarm}.` : `${c}, too warm still; right in ${soon}.`;
   if (w.is === 'below') return soon === null ? `${c}, too cold: ${say.tooCold}.` : `${c}; right in ${soon}.`;
