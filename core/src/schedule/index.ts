@@ -24,3 +24,4 @@ export { offBetween, USUAL_HOURS } from './hours';
 export type { Hours, OffSpan, Once, Spell } from './hours';
 export { agreedOf, followed, milksOf } from './follow';
 export type { Agreed, Followed } from './follow';
+export { chancesOf } from './chance';

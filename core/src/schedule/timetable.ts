@@ -4,6 +4,7 @@ import { freshProblem, fromFresh } from './fresh';
 import { Search } from './search';
 import type { Found } from './search';
 import { sittingsOf } from './sittings';
+import { tightened } from './tighten';
 import type { Sitting } from './sittings';
 import { lengthOf } from './types';
 import type { Link, Problem, Starts } from './types';
@@ -96,6 +97,7 @@ export class Timetabling {
     const first = this.#first;
     const gap = best && gapsOf(best).find((g) => !this.#tried.has(`${g.before} ${g.after}`));
     if (!best || !gap || !first) {
+      if (best && first) this.#tighten(best, first);
       this.#turn = 'done';
       return;
     }
@@ -130,6 +132,11 @@ export class Timetabling {
       (w) => w.byS === null && (told.readyS.get(w.milk) ?? 0) > (best.readyS.get(w.milk) ?? 0),
     );
     return told.faults.length > 0 || told.lateS > best.lateS || delays ? null : told;
+  }
+  #tighten(best: Timetable, first: Found): void {
+    const told = this.#told(tightened(this.#p, best.starts), first, best.freshest);
+    const worse = told.lateS > best.lateS || told.sittings.length > best.sittings.length;
+    if (told.faults.length === 0 && !worse) this.#best = told;
   }
   #take(starts: Starts, first: Found, proved: boolean): void {
     const told = this.#told(starts, first, proved);

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import {
   agreedOf,
+  chancesOf,
   checkTimetable,
   dayOf,
   followed,
@@ -11,7 +12,9 @@ import {
   waysOf,
   whyThen,
 } from '../../src/schedule';
-import type { Problem, Starts, Timetable } from '../../src/schedule';
+import type { MilkAsked, Problem, Starts, Timetable } from '../../src/schedule';
+import { fold } from '../../src/batch';
+import { coefficientId, COEFFICIENTS } from '../../src/kitchen';
 import { METHODS } from '../../src/methods';
 import { begunAgo, dayWith, HOUR, milk, NIGHTS, NOW, timetableOf } from './days';
 
@@ -46,6 +49,22 @@ describe('a day as one problem', () => {
     expect([t.lateS, t.soonest]).toEqual([0, true]);
     // An evening to soak, a morning, and the morning two days after: nuts are put in water on one of these visits.
     expect(t.sittings).toHaveLength(3);
+  });
+  test('nobody dawdles: within a visit each step of a milk follows as soon as it can', () => {
+    const t = told(p);
+    const ends = (id: string) => {
+      const b = p.blocks.find((x) => x.id === id);
+      return (t.starts.get(id) ?? 0) + (b ? lengthOf(b) : 0);
+    };
+    for (const s of t.sittings)
+      for (const milk of new Set(s.blocks.map((b) => b.split('/')[0] ?? ''))) {
+        const mine = s.blocks.filter((b) => b.startsWith(`${milk}/`));
+        // Whatever lies between two of them is work for another, its washing up, or a longer step of its own.
+        mine.slice(1).forEach((b, i) => {
+          const why = whyThen(p, t.starts, b).earlier;
+          expect([b, why.s === 0 || (t.starts.get(b) ?? 0) <= ends(mine[i] ?? '')]).toEqual([b, true]);
+        });
+      }
   });
   test('a soak stands longer than planned as long as its own cold or warmth allows (12 h·(31/(T+10))², models)', () => {
     const link = (school: string, id: string, kitchenC: 'fridge' | 'room') => {
@@ -182,6 +201,44 @@ describe('what was agreed on is followed', () => {
   test('a milk that was not in it: it is asked anew', () => {
     const more = dayOf({ ...asked, milks: [...asked.milks, milk('oat-ice', null)] });
     expect(followed(more.problem, more.originMs, agreed)).toBeNull();
+  });
+});
+
+describe('how sure it is', () => {
+  const asked = dayWith([milk('soy-no-soak', 4), milk('oat-middle', null)], { spareS: 1800 });
+  const day = dayOf(asked);
+  const agreed = agreedOf(told(day.problem).starts, day.originMs);
+  /** The same milk where the hob is so much weaker or stronger. */
+  const withHob = (m: MilkAsked, power: number): MilkAsked => {
+    const here = {
+      kit: m.here.kit,
+      beliefs: { [coefficientId('hob', 'hob')]: { ...COEFFICIENTS.hob, mean: power, n: 0 } },
+    };
+    return { ...m, outcome: fold(m.recipe, here) };
+  };
+  test('a kitchen that is as it is taken to be keeps it always; what is wanted by no hour has no chance to be told', () => {
+    expect([...chancesOf(asked, agreed, (m) => m, 3)]).toEqual([['soy-no-soak', 1]]);
+  });
+  test('a hob so weak that the pot takes an hour longer never does; of some so and some so, as many as are', () => {
+    expect(chancesOf(asked, agreed, (m) => withHob(m, 0.2), 2).get('soy-no-soak')).toBe(0);
+    expect(chancesOf(asked, agreed, (m, i) => withHob(m, i < 3 ? 1 : 0.2), 4).get('soy-no-soak')).toBe(0.75);
+  });
+  test('the later it is wanted, the surer', () => {
+    const chance = (byH: number): number => {
+      const later = dayWith([milk('soy-no-soak', byH)], { spareS: 0 });
+      const at = dayOf(later);
+      const goes = agreedOf(told(at.problem).starts, at.originMs);
+      return chancesOf(
+        { ...later, milks: [milk('soy-no-soak', byH + 0.1)] },
+        goes,
+        (m, i) => withHob(m, 1 - 0.06 * i),
+        8,
+      ).get('soy-no-soak') as number;
+    };
+    const wider = chancesOf(asked, agreed, (m, i) => withHob(m, 1 - 0.06 * i), 8).get('soy-no-soak') as number;
+    expect(wider).toBeGreaterThanOrEqual(chance(4));
+    expect(chance(4)).toBeGreaterThan(0);
+    expect(chance(4)).toBeLessThan(1);
   });
 });
 

@@ -15,7 +15,7 @@ export function DemoBanner() {
   const again = (): void => write.run('the demo', async () => (await import('../demo/lay')).layDemo(now()));
   return (
     <div
-      className="flex flex-wrap items-center gap-x-5 gap-y-1 px-5 py-1.5"
+      className="flex flex-wrap items-center gap-x-5 gap-y-1 px-5 py-1.5 print:hidden"
       style={{ background: 'var(--water-soft)' }}
     >
       <p className="small">

@@ -41,12 +41,12 @@ export function Shell() {
       <Suspense fallback={null}>
         <UpdateReady />
       </Suspense>
-      <main id="place" tabIndex={-1} className="pb-40 outline-none wide:pb-24">
+      <main id="place" tabIndex={-1} className="pb-40 outline-none wide:pb-24 print:pb-0">
         <FocusOnMove />
         <Place />
       </main>
       <Notes />
-      <div className="fixed inset-x-0 bottom-0 z-20">
+      <div className="fixed inset-x-0 bottom-0 z-20 print:hidden">
         <ErrorBoundary FallbackComponent={WorktopFailed}>
           <Suspense fallback={<div className="min-h-14" style={{ background: 'var(--bar)' }} />}>
             <Worktop />
@@ -88,7 +88,7 @@ function TopBar() {
   const kit = useKit();
   return (
     <header
-      className="plate sticky top-0 z-20 hidden rounded-none border-0 border-b-2 px-5 wide:block"
+      className="plate sticky top-0 z-20 hidden rounded-none border-0 border-b-2 px-5 print:hidden wide:block"
       style={{ borderColor: 'var(--iron)' }}
     >
       <div className="flex items-center gap-7">

@@ -1,5 +1,8 @@
-import { checkTimetable, dayOf, followed, sittingsOf, Timetabling, waysOf } from '@ironpan/core/schedule';
-import type { Day, DayAsked, Timetable } from '@ironpan/core/schedule';
+import { fold } from '@ironpan/core/batch';
+import { seededRandom } from '@ironpan/core/numerics';
+import { sampleBeliefs } from '@ironpan/core/questions';
+import { chancesOf, checkTimetable, dayOf, followed, sittingsOf, Timetabling, waysOf } from '@ironpan/core/schedule';
+import type { Day, DayAsked, MilkAsked, Timetable } from '@ironpan/core/schedule';
 import { dayAsked, otherWays } from './clockAsk';
 import type { ClockAsked } from './clockAsk';
 import { shownOf } from './clockView';
@@ -15,8 +18,13 @@ const WORTH_S = 120;
 self.onmessage = (e: MessageEvent<ClockAsked>) => {
   const a = e.data;
   const { asked, cannot } = dayAsked(a);
+  // What is known is told at once; how sure it is comes after it.
+  const end = (of: DayAsked, told: Partial<ClockTold> & { readonly shown: Shown }): void => {
+    tell(told, 0.98, false);
+    tell({ ...told, chances: chances(of, told.shown) }, 1, true);
+  };
   const tell = (told: Partial<ClockTold>, share: number, done: boolean): void => {
-    const all: ClockTold = { shown: null, cannot, ways: [], kept: false, betterByS: 0, ...told };
+    const all: ClockTold = { shown: null, cannot, ways: [], kept: false, betterByS: 0, chances: {}, ...told };
     self.postMessage(done ? { done: all } : { progress: share, best: all });
   };
   if (asked.milks.length === 0) {
@@ -27,7 +35,7 @@ self.onmessage = (e: MessageEvent<ClockAsked>) => {
   if (kept) tell({ shown: kept, kept: true }, 0.1, false);
   // What was agreed on and is still in time is not asked anew.
   if (kept?.milks.every((m) => m.lateS === 0)) {
-    tell({ shown: kept, kept: true }, 1, true);
+    end(asked, { shown: kept, kept: true });
     return;
   }
   const better = (of: DayAsked) => (day: Day, t: Timetable, share: number) => {
@@ -42,7 +50,7 @@ self.onmessage = (e: MessageEvent<ClockAsked>) => {
   if (kept) {
     const betterByS = found ? Math.max(0, lateOf(kept) - lateS(of, found)) : 0;
     const worth = betterByS < WORTH_S ? 0 : betterByS;
-    tell({ shown: kept, kept: true, betterByS: worth, ways: waysFor(asked, a, kept) }, 1, true);
+    end(asked, { shown: kept, kept: true, betterByS: worth, ways: waysFor(asked, a, kept) });
     return;
   }
   if (!found) {
@@ -51,8 +59,26 @@ self.onmessage = (e: MessageEvent<ClockAsked>) => {
   }
   const shown = shownOf(of, found.day, found.best, true);
   tell({ shown }, 0.95, false);
-  tell({ shown, ways: waysFor(of, a, shown) }, 1, true);
+  end(of, { shown, ways: waysFor(of, a, shown) });
 };
+/** Kitchens that are tried, and the seed of what differs in them. */
+const KITCHENS = 60;
+const SEED = 11;
+function chances(of: DayAsked, shown: Shown): Readonly<Record<string, number>> {
+  const sampled = (m: MilkAsked, kitchen: number): MilkAsked => {
+    const random = seededRandom(SEED + kitchen);
+    const here = {
+      ...m.here,
+      beliefs: sampleBeliefs(
+        m.here,
+        m.recipe.materials.map((x) => x.id),
+        random,
+      ),
+    };
+    return { ...m, outcome: fold(m.recipe, here) };
+  };
+  return Object.fromEntries(chancesOf(of, shown.starts, sampled, KITCHENS));
+}
 /** Whatever soaks may wait in the fridge: for a day that cannot be otherwise. */
 const inFridge = (d: DayAsked): DayAsked => ({
   ...d,

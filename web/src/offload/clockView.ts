@@ -61,6 +61,8 @@ export interface ClockTold {
   readonly ways: readonly Way[];
   /** What was agreed on goes on; or it was asked anew. */
   readonly kept: boolean;
+  /** How often each wish is kept, 0..1, as far as this kitchen is not known; empty: not worked out yet. */
+  readonly chances: Readonly<Record<string, number>>;
   /** Were it asked anew: over all wishes so much less late, s. */
   readonly betterByS: number;
 }

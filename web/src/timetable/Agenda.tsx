@@ -20,12 +20,12 @@ export function Agenda({ clock, shown, now, onChoose }: AgendaProps) {
     .map((s) => ({ ...s, blocks: due.filter((b) => b.from >= s.from && b.from <= s.to) }))
     .filter((s) => s.blocks.length > 0);
   return (
-    <section aria-label="By the hour" className="plate p-4">
+    <section aria-label="By the hour" className="plate p-4 print:border-0 print:p-0">
       <h2 className="mb-2 text-xl">By the hour</h2>
       {goes.length === 0 && <p className="quiet">Nothing is left to do.</p>}
-      <ol className="grid gap-x-8 gap-y-4 wide:grid-cols-2">
+      <ol className="grid gap-x-8 gap-y-4 wide:grid-cols-2 print:block print:columns-2">
         {goes.map((g, i) => (
-          <li key={g.from}>
+          <li key={g.from} className="print:mb-3">
             <h3 className="text-lg">
               {`${weekdayIn(g.from, now)}, `}
               <span className="num">{hourMinute(g.from)}</span> to <span className="num">{hourMinute(g.to)}</span>{' '}
@@ -50,7 +50,7 @@ function Line({ b, clock, onChoose }: Pick<AgendaProps, 'clock' | 'onChoose'> & 
     <li className="rowline">
       <button
         type="button"
-        className="flex min-h-11 w-full items-center gap-3 text-left"
+        className="flex min-h-11 w-full items-center gap-3 text-left print:min-h-0 print:text-xs"
         onClick={() => onChoose(b.id)}
       >
         <span className="num">{hourMinute(b.from)}</span>

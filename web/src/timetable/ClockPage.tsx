@@ -1,4 +1,5 @@
 import { duration, join } from '@ironpan/core/words';
+import { Printer } from 'lucide-react';
 import { useState } from 'react';
 import { useNow } from '../clock';
 import { useKit } from '../live/useKitchen';
@@ -39,8 +40,11 @@ export function ClockPage() {
           </p>
         )}
         {shown && (
-          <div className="ml-auto flex gap-2">
+          <div className="ml-auto flex flex-wrap gap-2 print:hidden">
             <IntoCalendar shown={shown} items={items} now={now} />
+            <button type="button" className="btn btn-outline" onClick={() => window.print()}>
+              <Printer size={17} aria-hidden="true" /> For the fridge door
+            </button>
           </div>
         )}
       </header>
@@ -50,8 +54,10 @@ export function ClockPage() {
         ) : (
           agenda
         ))}
-      <TellTimetable clock={clock} kit={kit} now={now} />
-      <section aria-label="What is wanted" className="plate p-4">
+      <div className="print:hidden">
+        <TellTimetable clock={clock} kit={kit} now={now} />
+      </div>
+      <section aria-label="What is wanted" className="plate p-4 print:hidden">
         <h2 className="text-xl">What is wanted</h2>
         {items.length === 0 && (
           <p className="quiet mb-3">
@@ -60,7 +66,7 @@ export function ClockPage() {
         )}
         <ul className="mb-3">
           {items.map((i) => (
-            <WishRow key={i.id} item={i} shown={shown} now={now} />
+            <WishRow key={i.id} item={i} shown={shown} chance={told?.chances[i.id]} now={now} />
           ))}
         </ul>
         <AddMilk items={items} now={now} />
@@ -68,7 +74,9 @@ export function ClockPage() {
       {shown && shown.fridge.length > 0 && <p className="alert alert-warning">{fridgeText(shown.fridge, items)}</p>}
       {wide && agenda}
       {shown && shown.carried.length > 0 && <p className="alert alert-info">{carriedText(shown.carried, items)}</p>}
-      <HoursPart hours={clock.hours} kit={kit} now={now} />
+      <div className="print:hidden">
+        <HoursPart hours={clock.hours} kit={kit} now={now} />
+      </div>
       {shown && block && (
         <BlockSheet clock={clock} shown={shown} block={block} kit={kit} now={now} onClose={() => choose(null)} />
       )}

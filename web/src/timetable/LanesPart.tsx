@@ -59,7 +59,7 @@ export function LanesPart({ clock, shown, kit, now, chosen, onChoose }: LanesPar
     });
   };
   return (
-    <section aria-label="Timetable" className="plate overflow-clip p-4">
+    <section aria-label="Timetable" className="plate overflow-clip p-4 print:hidden">
       <div ref={ref}>
         <Lanes
           {...{ axis, lanes, width, now, chosen, onChoose }}

@@ -11,6 +11,8 @@ interface TellTimetableProps {
   readonly kit: Kit;
   readonly now: number;
 }
+/** From here on the timetable stands, and only how sure it is is still worked out. */
+const SURE = 0.98;
 /** What is known of the timetable: how far the search is, what cannot be, what would, and what to mind. */
 export function TellTimetable({ clock, kit, now }: TellTimetableProps) {
   const { items, told, share, failed } = clock;
@@ -45,7 +47,7 @@ export function TellTimetable({ clock, kit, now }: TellTimetableProps) {
         </div>
       )}
       <div className="flex flex-wrap items-center gap-3">
-        {share !== null ? (
+        {share !== null && share < SURE ? (
           <>
             <progress className="progress w-40" value={share} max={1} aria-label="Looking for a timetable" />
             <span className="quiet">{shown ? 'A better one is looked for.' : 'A timetable is looked for.'}</span>

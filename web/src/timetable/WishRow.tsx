@@ -17,15 +17,18 @@ import { useEdits } from '../ui/useEdits';
 import { useWrite } from '../ui/useWrite';
 import { WhenField } from '../ui/WhenField';
 import type { ClockItem } from '../offload/clockItems';
+import { chanceText } from './words';
 import { nextMorning } from './usual';
 
 interface WishRowProps {
   readonly item: ClockItem;
   readonly shown: Shown | null;
+  /** How often it is in time, 0..1; undefined: not known, or wanted by no hour. */
+  readonly chance: number | undefined;
   readonly now: number;
 }
 /** One milk of the clock: how much, by when, and when it will be ready. */
-export function WishRow({ item, shown, now }: WishRowProps) {
+export function WishRow({ item, shown, chance, now }: WishRowProps) {
   const { wish, running } = item;
   const write = useWrite();
   const edits = useEdits();
@@ -66,6 +69,7 @@ export function WishRow({ item, shown, now }: WishRowProps) {
             ) : (
               <>
                 ready <b className="num">{whenOf(ready.readyAt, now)}</b>
+                {chance !== undefined && <span className="quiet">, {chanceText(chance)}</span>}
               </>
             )
           ) : (

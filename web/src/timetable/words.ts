@@ -71,3 +71,6 @@ export function proofText(shown: Shown, kept: boolean): string {
     ? `${first} With these whiles at the bench none is fresher.`
     : `${first} One that is a little fresher may exist.`;
 }
+/** How sure it is; in sixty kitchens that differ as this one may, never more is known than this. */
+export const chanceText = (x: number): string =>
+  x >= 0.98 ? 'as good as certain' : `in time about ${Math.max(0, Math.round(10 * x))} times in 10`;
