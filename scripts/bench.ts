@@ -20,6 +20,7 @@ import { USUAL_KIT, unlearned } from '@ironpan/core/kitchen';
 import { METHODS, methodById, recipeOf } from '@ironpan/core/methods';
 import { makeStep } from '@ironpan/core/steps';
 import type { Recipe, Step } from '@ironpan/core/steps';
+import { benchClock } from './benchClock';
 
 /**
  * Built as the application is (npm run bench): run from source, every call between modules is slower by half.
@@ -187,6 +188,8 @@ const [laid = NaN, read = NaN] = mediansUs(
 console.log(
   `the live jug: laid once in ${(laid / 1000).toFixed(1)} ms, read at each frame in ${read.toFixed(2)} µs (16 000 at most)`,
 );
+
+await benchClock((line) => console.log(line));
 
 // In a process of its own, inside web, where the packages of the page are.
 const built = execFileSync(process.execPath, ['--import', 'tsx', 'bundleSizes.ts'], {

@@ -63,7 +63,7 @@ test('why then is asked of a step; dragged, by keys or by its field it stands el
   const grind = lanes(page)
     .getByRole('button', { name: new RegExp(`^Grind, ${OAT}`) })
     .first();
-  await grind.click();
+  await grind.press('Enter');
   const sheet = page.getByRole('dialog');
   await expect(sheet).toContainText(/Why then\s*No later: /);
   await expect(sheet).toContainText(/If it slips/);
@@ -189,4 +189,20 @@ test('on a phone the list by the hour comes first, and everything can be pressed
   expect(over).toBe(0);
   await byTheHour(page).getByRole('button').first().click();
   await expect(page.getByRole('dialog')).toContainText('Why then');
+});
+
+test('nobody began it in time: what was agreed on moves, and that it will be late is said', async ({ page }) => {
+  const cook = await Cook.enter(page, 'own', '/clock');
+  await puts(page, OAT);
+  await proved(page);
+  await expect(row(page, OAT)).toContainText('Sun 07:45');
+  await cook.rests();
+  // Half past seven tomorrow: it should be under way, and there is a quarter of an hour to spare.
+  await cook.waits(24);
+  await expect(row(page, OAT)).not.toContainText('Sun 07:45');
+  await expect(row(page, OAT)).not.toContainText(/late/);
+  await expect(page.locator('[data-proof]')).toContainText('As agreed');
+  await cook.waits(0.5);
+  await expect(row(page, OAT)).toContainText(/min late/);
+  await expect(page.getByRole('region', { name: 'What is known of it' })).toContainText('at the soonest');
 });

@@ -65,6 +65,8 @@ export function dayOf(asked: DayAsked): Day {
   );
   const byS = asked.milks.flatMap((m) => (m.byAt === null ? [] : [s(m.byAt)]));
   const work = blocks.reduce((sum, b) => sum + lengthOf(b), 0);
+  // A batch has the kit of the day on which it was begun.
+  const things = new Map(asked.milks.flatMap((m) => m.here.kit.things.map((t) => [t.id, t.is] as const)));
   const leaves = new Map(works.map(({ m }) => [m.id, leavesOf(m.recipe, m.outcome)] as const));
   return {
     originMs,
@@ -83,7 +85,7 @@ export function dayOf(asked: DayAsked): Day {
       }),
       off: asked.off.map((o) => ({ fromS: Math.floor((o.from - originMs) / 1000), toS: s(o.to) })),
       cooks: asked.cooks,
-      setUpS: setUpBy((id) => asked.milks[0]?.here.kit.things.find((t) => t.id === id)?.is, leaves),
+      setUpS: setUpBy((id) => things.get(id), leaves),
       untilS: Math.max(nowS, ...byS) + work + BEYOND_S,
     },
   };

@@ -139,26 +139,25 @@ function Block(p: LanesProps & { readonly b: LaneBlock; readonly top: number; re
   const left = pulled === null ? at.left : axis.x(pulled) * width;
   const drag = (e: PointerEvent): void => {
     const f = from.current;
-    if (!f || !b.moves || Math.abs(e.clientX - f.x) < 4) return;
+    if (!f || !b.moves || e.buttons === 0 || Math.abs(e.clientX - f.x) < 4) return;
     f.moved = true;
     const to = axis.at((at.left + e.clientX - f.x) / width);
     setPulled(Math.round(to / SNAP_MS) * SNAP_MS);
   };
   const drop = (): void => {
     if (from.current?.moved && pulled !== null) onMove(b.id, pulled);
-    else if (from.current) onChoose(b.id);
-    from.current = null;
     setPulled(null);
+  };
+  // By pointer, key or voice: what ends a pull is no press.
+  const press = (): void => {
+    if (!from.current?.moved) onChoose(b.id);
+    from.current = null;
   };
   const keys = (e: KeyboardEvent): void => {
     const way = e.key === 'ArrowLeft' ? -1 : e.key === 'ArrowRight' ? 1 : 0;
-    if (way !== 0 && b.moves) {
-      e.preventDefault();
-      onMove(b.id, Math.round(b.from / SNAP_MS + way) * SNAP_MS);
-    } else if (e.key === 'Enter' || e.key === ' ') {
-      e.preventDefault();
-      onChoose(b.id);
-    }
+    if (way === 0 || !b.moves) return;
+    e.preventDefault();
+    onMove(b.id, Math.round(b.from / SNAP_MS + way) * SNAP_MS);
   };
   return (
     <>
@@ -183,6 +182,7 @@ function Block(p: LanesProps & { readonly b: LaneBlock; readonly top: number; re
         }}
         onPointerMove={drag}
         onPointerUp={drop}
+        onClick={press}
         onPointerCancel={() => {
           from.current = null;
           setPulled(null);

@@ -31,13 +31,14 @@ self.onmessage = (e: MessageEvent<ClockAsked>) => {
     tell({}, 1, true);
     return;
   }
-  const kept = a.agreed === null ? null : goneOn(asked, a.agreed);
-  if (kept) tell({ shown: kept, kept: true }, 0.1, false);
+  const gone = a.agreed === null ? null : (goneOn(asked, a.agreed) ?? goneOn(inFridge(asked), a.agreed));
+  const kept = gone?.shown ?? null;
   // What was agreed on and is still in time is not asked anew.
-  if (kept?.milks.every((m) => m.lateS === 0)) {
-    end(asked, { shown: kept, kept: true });
+  if (gone?.shown.milks.every((m) => m.lateS === 0)) {
+    end(gone.of, { shown: gone.shown, kept: true });
     return;
   }
+  if (kept) tell({ shown: kept, kept: true }, 0.1, false);
   const better = (of: DayAsked) => (day: Day, t: Timetable, share: number) => {
     if (!kept) tell({ shown: shownOf(of, day, t, false) }, share, false);
   };
@@ -47,10 +48,10 @@ self.onmessage = (e: MessageEvent<ClockAsked>) => {
     of = inFridge(asked);
     found = solved(of, better(of));
   }
-  if (kept) {
+  if (gone && kept) {
     const betterByS = found ? Math.max(0, lateOf(kept) - lateS(of, found)) : 0;
     const worth = betterByS < WORTH_S ? 0 : betterByS;
-    end(asked, { shown: kept, kept: true, betterByS: worth, ways: waysFor(asked, a, kept) });
+    end(gone.of, { shown: kept, kept: true, betterByS: worth, ways: waysFor(asked, a, kept) });
     return;
   }
   if (!found) {
@@ -107,8 +108,12 @@ function solved(asked: DayAsked, better: (day: Day, t: Timetable, share: number)
     if (s.done) return s.best && s.best.faults.length === 0 ? { day, best: s.best } : null;
   }
 }
+interface Gone {
+  readonly of: DayAsked;
+  readonly shown: Shown;
+}
 /** What was agreed on, as it goes on now; null: it cannot. */
-function goneOn(asked: DayAsked, agreed: Readonly<Record<string, number>>): Shown | null {
+function goneOn(asked: DayAsked, agreed: Readonly<Record<string, number>>): Gone | null {
   const day = dayOf(asked);
   const f = followed(day.problem, day.originMs, agreed);
   if (!f) return null;
@@ -125,7 +130,7 @@ function goneOn(asked: DayAsked, agreed: Readonly<Record<string, number>>): Show
     ...{ starts: f.starts, readyS: ends, lateS: f.lateS, sittings: sittingsOf(day.problem, f.starts) },
     ...{ soonest: false, freshest: false, gapS: 0, nodes: 0, faults },
   };
-  return shownOf(asked, day, t, true);
+  return { of: asked, shown: shownOf(asked, day, t, true) };
 }
 const lateOf = (s: Shown): number => s.milks.reduce((x, m) => x + m.lateS, 0);
 function lateS(asked: DayAsked, { day, best: t }: Solved): number {

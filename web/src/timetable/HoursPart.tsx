@@ -24,10 +24,13 @@ const SPARE = [0, 5, 10, 15, 20, 30, 45, 60];
 export function HoursPart({ hours, kit, now }: HoursPartProps) {
   const edits = useEdits();
   const change = (f: (h: Hours) => Hours): void => edits.run('these hours', () => saveHours(f, now));
-  const spell = (id: string, s: Spell | null): void =>
-    change((h) => ({ ...h, weekly: h.weekly.flatMap((x) => (x.id === id ? (s === null ? [] : [s]) : [x])) }));
-  const once = (id: string, o: Once | null): void =>
-    change((h) => ({ ...h, once: h.once.flatMap((x) => (x.id === id ? (o === null ? [] : [o]) : [x])) }));
+  // Each change is laid on what is kept by then: two fields that are changed at once both count.
+  const laid = <T extends { readonly id: string }>(all: readonly T[], id: string, part: Partial<T> | null): T[] =>
+    all.flatMap((x) => (x.id !== id ? [x] : part === null ? [] : [{ ...x, ...part }]));
+  const spell = (id: string, part: Partial<Spell> | null): void =>
+    change((h) => ({ ...h, weekly: laid(h.weekly, id, part) }));
+  const once = (id: string, part: Partial<Once> | null): void =>
+    change((h) => ({ ...h, once: laid(h.once, id, part) }));
   const coming = hours.once.filter((o) => o.to > now).toSorted((a, b) => a.from - b.from);
   // A calendar is long: its first lines show that it was read.
   const ahead = coming.filter((o, i) => o.source === 'hand' || i < SHOWN);
@@ -56,15 +59,21 @@ export function HoursPart({ hours, kit, now }: HoursPartProps) {
                     ['asleep', 'asleep'],
                     ['there', 'there after all'],
                   ]}
-                  onChange={(what) => once(o.id, { ...o, what: what as Once['what'] })}
+                  onChange={(what) => once(o.id, { what: what as Once['what'] })}
                 />
                 <WhenField
                   label="from"
                   value={o.from}
                   now={0}
-                  onChange={(from) => once(o.id, { ...o, from, to: Math.max(o.to, from + HOUR) })}
+                  onChange={(from) => once(o.id, { from, to: Math.max(o.to, from + HOUR) })}
                 />
-                <WhenField label="to" value={o.to} now={o.from} onChange={(to) => once(o.id, { ...o, to })} />
+                <WhenField
+                  label="to"
+                  value={o.to}
+                  now={o.from + 60_000}
+                  tooEarly="It cannot end before it begins."
+                  onChange={(to) => once(o.id, { to })}
+                />
               </>
             )}
             <button

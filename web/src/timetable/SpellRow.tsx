@@ -5,7 +5,8 @@ import { SelectField } from '../ui/SelectField';
 
 interface SpellRowProps {
   readonly spell: Spell;
-  readonly onChange: (s: Spell | null) => void;
+  /** What was changed of it, and nothing else: a field that is quick takes back no other. null: take it away. */
+  readonly onChange: (part: Partial<Spell> | null) => void;
 }
 /** A Sunday, so that days have their names in the locale's own words. */
 const SUNDAY = new Date(2023, 0, 1);
@@ -25,10 +26,10 @@ export function SpellRow({ spell: s, onChange }: SpellRowProps) {
           ['asleep', 'asleep'],
           ['away', 'away'],
         ]}
-        onChange={(what) => onChange({ ...s, what: what as Spell['what'] })}
+        onChange={(what) => onChange({ what: what as Spell['what'] })}
       />
-      <Time label="from" min={s.fromMin} onChange={(fromMin) => onChange({ ...s, fromMin })} />
-      <Time label="to" min={s.toMin} onChange={(toMin) => onChange({ ...s, toMin })} />
+      <Time label="from" min={s.fromMin} onChange={(fromMin) => onChange({ fromMin })} />
+      <Time label="to" min={s.toMin} onChange={(toMin) => onChange({ toMin })} />
       <div role="group" aria-label="on which days it begins" className="flex flex-wrap gap-1">
         {WEEK.map((d) => {
           const on = s.days.includes(d);
@@ -41,7 +42,7 @@ export function SpellRow({ spell: s, onChange }: SpellRowProps) {
               // The last day stays: a while on no day is taken away instead.
               disabled={on && s.days.length === 1}
               className={`btn px-2 ${on ? 'btn-neutral' : 'btn-outline'}`}
-              onClick={() => onChange({ ...s, days: on ? s.days.filter((x) => x !== d) : [...s.days, d] })}
+              onClick={() => onChange({ days: on ? s.days.filter((x) => x !== d) : [...s.days, d] })}
             >
               {dayName(d, 'short')}
             </button>

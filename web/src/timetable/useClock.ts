@@ -57,7 +57,10 @@ export function useClock(): Clock | undefined {
       if (isLeft()) return;
       const asked = askedOf(items, hours, here, minute, had?.of === decided ? had.starts : null);
       const search = askClock(asked, (told, share) => {
-        if (!isLeft()) setState({ told, share, failed: null });
+        // How sure it was is shown until it is known anew.
+        const chances = (was: ClockTold | null) =>
+          Object.keys(told.chances).length > 0 ? told.chances : (was?.chances ?? {});
+        if (!isLeft()) setState((s) => ({ told: { ...told, chances: chances(s.told) }, share, failed: null }));
       });
       stop.current = () => {
         search.stop();
