@@ -3,7 +3,7 @@ import type { DayAsked, MilkAsked } from './day';
 import { followed } from './follow';
 import type { Agreed } from './follow';
 import { Search } from './search';
-import { lengthOf } from './types';
+import { endsS } from './slack';
 import type { Problem, Starts } from './types';
 
 /** What cannot go on in its order is put in another, looked for through so many nodes. */
@@ -27,7 +27,7 @@ export function chancesOf(
     const starts = followed(day.problem, day.originMs, agreed)?.starts ?? another(day.problem);
     for (const m of wanted) {
       const w = day.problem.wishes.find((x) => x.milk === m.id);
-      const inTime = starts && w && endOf(day.problem, starts, w.last) <= (w.missedS ?? Infinity);
+      const inTime = starts && w && endsS(day.problem, starts, w.last) <= (w.missedS ?? Infinity);
       kept.set(m.id, (kept.get(m.id) ?? 0) + (inTime ? 1 : 0));
     }
   }
@@ -38,7 +38,3 @@ function another(p: Problem): Starts | null {
   s.run(ANOTHER);
   return s.found.starts;
 }
-const endOf = (p: Problem, starts: Starts, id: string): number => {
-  const b = p.blocks.find((x) => x.id === id);
-  return (starts.get(id) ?? 0) + (b ? lengthOf(b) : 0);
-};

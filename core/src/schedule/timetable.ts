@@ -18,7 +18,7 @@ export interface Timetable {
   readonly sittings: readonly Sitting[];
   /** No timetable is less late, or, as late, ready sooner. */
   readonly soonest: boolean;
-  /** With as few sittings none is fresher. */
+  /** None is fresher, whatever the visits; once visits were brought together that is not said. */
   readonly freshest: boolean;
   /** What it may be less late by at most, s. */
   readonly gapS: number;
@@ -125,8 +125,8 @@ export class Timetabling {
     const f = s.found;
     if (!f.starts || (f.cost?.lateS ?? Infinity) > best.lateS) return null;
     const back = new Search(freshProblem(p, f.starts));
-    const proved = back.run(MOST.join);
-    const told = this.#told(back.found.starts ? fromFresh(p, back.found.starts) : f.starts, first, proved);
+    back.run(MOST.join);
+    const told = this.#told(back.found.starts ? fromFresh(p, back.found.starts) : f.starts, first, false);
     // What is wanted as soon as can be waits for nobody's convenience.
     const delays = this.#p.wishes.some(
       (w) => w.byS === null && (told.readyS.get(w.milk) ?? 0) > (best.readyS.get(w.milk) ?? 0),

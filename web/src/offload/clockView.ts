@@ -1,4 +1,4 @@
-import { carried, endsS, leavesOf, lengthOf, milkIn, slackOf, stepOf, whyThen } from '@ironpan/core/schedule';
+import { agreedOf, carried, endsS, leavesOf, lengthOf, milkIn, slackOf, stepOf, whyThen } from '@ironpan/core/schedule';
 import type { Day, DayAsked, Hands, Slack, Starts, Timetable, Way, WhyThen } from '@ironpan/core/schedule';
 import type { Step } from '@ironpan/core/steps';
 import { stepTitle } from '@ironpan/core/words';
@@ -97,7 +97,7 @@ export function shownOf(asked: DayAsked, day: Day, t: Timetable, deep: boolean):
   });
   return {
     originMs,
-    starts: agreed(t.starts, originMs),
+    starts: agreedOf(t.starts, originMs),
     blocks,
     uses: p.uses.map((u) => ({
       ...{ thing: u.thing, block: u.from, milk: u.milk, title: title(u.from) },
@@ -114,9 +114,6 @@ export function shownOf(asked: DayAsked, day: Day, t: Timetable, deep: boolean):
     proof: { soonest: t.soonest, freshest: t.freshest, gapS: t.gapS, nodes: t.nodes },
   };
 }
-const agreed = (starts: Starts, originMs: number): Readonly<Record<string, number>> =>
-  Object.fromEntries([...starts].map(([id, s]) => [id, originMs + 1000 * s]));
-
 /** Of each thing, who comes right after whom, where the first leaves an allergen that the second has not. */
 function carriedIn(asked: DayAsked, { problem: p }: Day, starts: Starts): readonly CarriedOver[] {
   const leaves = new Map(asked.milks.map((m) => [m.id, leavesOf(m.recipe, m.outcome)] as const));

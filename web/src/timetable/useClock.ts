@@ -85,7 +85,14 @@ export function useClock(): Clock | undefined {
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [decided, seqs, moves ? minute : Math.floor(minute / (5 * MINUTE))]);
   if (!items || !hours) return undefined;
-  return { items, hours, ...state, stop: () => stop.current(), askAnew: () => setAnew(minute) };
+  // The one that will do is the one that is agreed on.
+  const takeThis = (): void => {
+    stop.current();
+    const { told } = state;
+    if (told?.shown && !told.kept && decided !== null)
+      void keepAgreed({ of: decided, starts: told.shown.starts }).catch(() => undefined);
+  };
+  return { items, hours, ...state, stop: takeThis, askAnew: () => setAnew(minute) };
 }
 
 function decidedOf(items: readonly ClockItem[], hours: Hours, kit: number, anew: number): string {

@@ -67,10 +67,8 @@ export function proofText(shown: Shown, kept: boolean): string {
   if (!soonest)
     return `Not everything could be tried: there may be one that is less late by up to ${join(duration(gapS))}.`;
   const first = late ? 'Proved: none is less late.' : 'Proved: all are in time.';
-  return freshest
-    ? `${first} With these whiles at the bench none is fresher.`
-    : `${first} One that is a little fresher may exist.`;
+  return freshest ? `${first} None could begin later.` : `${first} With more visits some of it could begin later.`;
 }
 /** How sure it is; in sixty kitchens that differ as this one may, never more is known than this. */
 export const chanceText = (x: number): string =>
-  x >= 0.98 ? 'as good as certain' : `in time about ${Math.max(0, Math.round(10 * x))} times in 10`;
+  x >= 0.98 ? 'in time nearly always' : `in time about ${Math.max(0, Math.round(10 * x))} times in 10`;

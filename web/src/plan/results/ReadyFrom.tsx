@@ -22,7 +22,7 @@ export function ReadyFrom({ plan }: { readonly plan: PlanRecord }) {
   const hours = useLive(['hours'], readHours).data;
   const open = useOpen();
   const here = useHere();
-  const [ready, setReady] = useState<number | null>(null);
+  const [ready, setReady] = useState<number | 'none' | null>(null);
   const write = useWrite();
   const go = useNavigate();
   useEffect(() => {
@@ -39,8 +39,8 @@ export function ReadyFrom({ plan }: { readonly plan: PlanRecord }) {
       const search = askClock({ ...asked, milks: [...asked.milks, mine] }, () => undefined);
       stop = search.stop;
       search.done.then(
-        (t) => setReady(t.shown?.milks.find((m) => m.milk === 'this')?.readyAt ?? null),
-        () => setReady(null),
+        (t) => setReady(t.shown?.milks.find((m) => m.milk === 'this')?.readyAt ?? 'none'),
+        () => setReady('none'),
       );
     }, SETTLED);
     return () => {
@@ -53,6 +53,8 @@ export function ReadyFrom({ plan }: { readonly plan: PlanRecord }) {
       <p>
         {ready === null ? (
           <span className="quiet">When it could be ready is worked out.</span>
+        ) : ready === 'none' ? (
+          <span className="quiet">There is no time for it in the hours in which you are there.</span>
         ) : (
           <>
             Begun as soon as can be, it is ready <b className="num">{whenOf(ready, now())}</b>.
