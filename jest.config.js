@@ -13,7 +13,7 @@ const swc = (jsx) => [
 ];
 const transform = { '^.+\\.tsx$': swc(true), '^.+\\.(ts|mts|cts|js|mjs)$': swc(false) };
 /** Packages that ship only as modules, which Jest must turn into its own form. */
-const transformIgnorePatterns = ['/node_modules/(?!(@noble|is-animated)/)'];
+const transformIgnorePatterns = ['/node_modules/(?!(@noble|is-animated|tinyqueue)/)'];
 const moduleNameMapper = { '^@ironpan/core/(.*)$': '<rootDir>/../core/src/$1/index.ts' };
 const room = (name) => ({
   displayName: name,

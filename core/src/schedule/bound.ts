@@ -3,16 +3,57 @@ import type { Model } from './model';
 import type { Decided } from './propagate';
 import { beginS, endS } from './conflicts';
 
-/** What these beginnings cost: of a node of the search it is the least that anything below it can. */
-export function costOf(m: Model, est: Int32Array): Cost {
-  let lateS = 0;
-  let readyS = 0;
-  for (const w of m.wishes) {
+const NONE: Cost = { lateS: 0, readyS: 0 };
+const plus = (a: Cost, b: Cost): Cost => ({ lateS: a.lateS + b.lateS, readyS: a.readyS + b.readyS });
+const minus = (a: Cost, b: Cost): Cost => ({ lateS: a.lateS - b.lateS, readyS: a.readyS - b.readyS });
+export const dearer = (a: Cost, b: Cost): Cost => (less(a, b) ? b : a);
+
+/** What each wish costs at these beginnings. */
+export const costsOf = (m: Model, est: Int32Array): readonly Cost[] =>
+  m.wishes.map((w) => {
     const end = (est[w.block] as number) + (m.lengthS[w.block] as number);
-    if (w.byS !== null) lateS += Math.max(0, end - w.byS);
-    readyS += end;
+    // What is wanted at an hour is none the better for being ready before it.
+    return w.byS === null ? { lateS: 0, readyS: end } : { lateS: Math.max(0, end - w.byS), readyS: 0 };
+  });
+/** What these beginnings cost: of a node of the search it is the least that anything below it can. */
+export const costOf = (m: Model, est: Int32Array): Cost => costsOf(m, est).reduce(plus, NONE);
+
+/** What some wishes, by their place, cost together at least. */
+export interface Floor {
+  readonly at: readonly number[];
+  readonly cost: Cost;
+}
+/** What some milks cost together now, and so much more. */
+export const raised = (costs: readonly Cost[], at: readonly number[], more: Cost): Floor => ({
+  at,
+  cost: at.reduce((s, i) => plus(s, costs[i] ?? NONE), more),
+});
+export const moreOf = (then: readonly Cost[], now: readonly Cost[], at: readonly number[]): Cost =>
+  at.reduce((s, i) => plus(s, minus(then[i] ?? NONE, now[i] ?? NONE)), NONE);
+/** The least that all of it costs: each wish for itself, and above that what sets of them that share none cost more together, the dearest first. */
+export function togetherOf(costs: readonly Cost[], floors: readonly Floor[]): Cost {
+  const each = costs.slice();
+  for (const f of floors) {
+    const [one] = f.at;
+    if (f.at.length === 1 && one !== undefined) each[one] = dearer(each[one] ?? NONE, f.cost);
   }
-  return { lateS, readyS };
+  const gains = floors.flatMap((f) => {
+    if (f.at.length < 2) return [];
+    const gain = minus(
+      f.cost,
+      f.at.reduce((s, i) => plus(s, each[i] ?? NONE), NONE),
+    );
+    return less(NONE, gain) ? [{ at: f.at, gain }] : [];
+  });
+  gains.sort((a, b) => (less(b.gain, a.gain) ? -1 : less(a.gain, b.gain) ? 1 : 0));
+  const paid = new Set<number>();
+  let all = each.reduce(plus, NONE);
+  for (const g of gains) {
+    if (g.at.some((i) => paid.has(i))) continue;
+    for (const i of g.at) paid.add(i);
+    all = plus(all, g.gain);
+  }
+  return all;
 }
 /** Less, by the first that differs. */
 export const less = (a: Cost, b: Cost): boolean => (a.lateS !== b.lateS ? a.lateS < b.lateS : a.readyS < b.readyS);

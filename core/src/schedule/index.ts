@@ -1,3 +1,4 @@
+export { Proof } from './proof';
 export { Search } from './search';
 export type { Found } from './search';
 export { EYES, lengthOf } from './types';

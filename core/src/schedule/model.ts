@@ -38,7 +38,7 @@ export interface Model {
   readonly untilS: number;
   readonly setUpS: Problem['setUpS'];
   readonly groupThing: readonly string[];
-  readonly wishes: readonly { readonly block: number; readonly byS: number | null }[];
+  readonly wishes: readonly { readonly milk: string; readonly block: number; readonly byS: number | null }[];
 }
 
 /** @throws RangeError where something names a block that is not there, or a block has no length at all */
@@ -94,6 +94,6 @@ export function modelOf(p: Problem): Model {
     untilS: p.untilS,
     setUpS: p.setUpS,
     groupThing: ['', '', ...things],
-    wishes: p.wishes.map((w) => ({ block: at(w.last), byS: w.byS })),
+    wishes: p.wishes.map((w) => ({ milk: w.milk, block: at(w.last), byS: w.byS })),
   };
 }

@@ -37,7 +37,9 @@ export function settle(m: Model, est: Int32Array, decided: Decided, first: reado
   const queue = [...first];
   const queued = new Uint8Array(m.n);
   for (const i of first) queued[i] = 1;
-  // A circle of waits climbs without end: it is over when the horizon is passed.
+  // Who pushed each, and by how much: a circle that pushes itself on would climb to the horizon, and is found at once.
+  const by = new Int32Array(m.n).fill(-1);
+  const lags = new Int32Array(m.n);
   while (queue.length > 0) {
     const i = queue.shift() as number;
     queued[i] = 0;
@@ -48,7 +50,8 @@ export function settle(m: Model, est: Int32Array, decided: Decided, first: reado
         const at = awakeFrom(m, to, from + lag);
         const fixed = m.fixedS[to] as number;
         if (at > m.untilS || (fixed >= 0 && at > fixed)) return false;
-        est[to] = at;
+        if (climbs(by, lags, i, to, lag)) return false;
+        [est[to], by[to], lags[to]] = [at, i, lag];
         if (queued[to] === 0) {
           queued[to] = 1;
           queue.push(to);
@@ -56,6 +59,16 @@ export function settle(m: Model, est: Int32Array, decided: Decided, first: reado
       }
   }
   return true;
+}
+/** Whether `from` was itself pushed by `to`, and pushes it on. */
+function climbs(by: Int32Array, lags: Int32Array, from: number, to: number, lag: number): boolean {
+  let sum = lag;
+  for (let at = from, steps = 0; at >= 0 && steps <= by.length; steps += 1) {
+    if (at === to) return sum > 0;
+    sum += lags[at] as number;
+    at = by[at] as number;
+  }
+  return false;
 }
 /** The earliest beginnings with nothing decided; null: not even that can be. */
 export function earliest(m: Model): Int32Array | null {

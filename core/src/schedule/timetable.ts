@@ -1,6 +1,7 @@
 import { checkTimetable } from './check';
 import type { TimetableFault } from './check';
 import { freshProblem, fromFresh } from './fresh';
+import { Proof } from './proof';
 import { Search } from './search';
 import type { Found } from './search';
 import { sittingsOf } from './sittings';
@@ -35,7 +36,7 @@ export interface Step {
   readonly none: boolean;
 }
 /** Of the first search, of the freshest, and of one try to bring two sittings together: nodes at most. */
-const MOST = { soonest: 60_000, fresh: 6000, join: 600 } as const;
+const MOST = { soonest: 20_000, fresh: 6000, join: 600 } as const;
 /** What is brought together follows within this, s: the time to wash up. */
 const BESIDE_S = 5 * 60;
 /** A sitting that is pulled to another may tear so often before it is given up. */
@@ -47,8 +48,8 @@ const TORN = 4;
  */
 export class Timetabling {
   readonly #p: Problem;
-  #soonest: Search;
-  #fresh: Search | null = null;
+  readonly #soonest: Proof;
+  #fresh: Proof | null = null;
   #first: Found | null = null;
   #best: Timetable | null = null;
   #turn: 'soonest' | 'fresh' | 'joins' | 'done' = 'soonest';
@@ -59,7 +60,7 @@ export class Timetabling {
 
   constructor(p: Problem) {
     this.#p = p;
-    this.#soonest = new Search(p);
+    this.#soonest = new Proof(p);
   }
   /** So many nodes more. */
   run(nodes: number): Step {
@@ -80,7 +81,7 @@ export class Timetabling {
       return;
     }
     this.#best = this.#told(f.starts, f, false);
-    this.#fresh = new Search(freshProblem(this.#p, f.starts));
+    this.#fresh = new Proof(freshProblem(this.#p, f.starts));
     [this.#turn, this.#spent] = ['fresh', 0];
   }
   #runFresh(nodes: number): void {

@@ -61,7 +61,7 @@ export interface Problem {
 }
 /** When each block begins, s, by its id. */
 export type Starts = ReadonlyMap<string, number>;
-/** What a timetable is judged by, the first that differs deciding: lateness over all wishes, s; then the sum of when milks are ready. */
+/** What a timetable is judged by, the first that differs deciding: lateness over all wishes, s; then the sum of when those are ready that are wanted as soon as can be. */
 export interface Cost {
   readonly lateS: number;
   readonly readyS: number;

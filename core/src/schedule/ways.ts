@@ -1,8 +1,7 @@
 import { dayOf } from './day';
 import type { DayAsked, MilkAsked } from './day';
 import { Search } from './search';
-import { lengthOf } from './types';
-import type { Problem } from './types';
+import { endsS } from './slack';
 
 /** What would make a wish that is missed, or a day that cannot be at all, possible. */
 export type Way =
@@ -33,14 +32,11 @@ function tried(asked: DayAsked): Tried | null {
   s.run(TRY);
   const { starts, cost } = s.found;
   if (!starts) return null;
-  const end = (id: string): number => (starts.get(id) ?? 0) + lengthOf(blockOf(p, id));
   return {
     lateS: cost?.lateS ?? 0,
-    readyAt: new Map(p.wishes.map((w) => [w.milk, originMs + 1000 * end(w.last)] as const)),
+    readyAt: new Map(p.wishes.map((w) => [w.milk, originMs + 1000 * endsS(p, starts, w.last)] as const)),
   };
 }
-const blockOf = (p: Problem, id: string): Problem['blocks'][number] =>
-  p.blocks.find((b) => b.id === id) ?? { id, milk: '', parts: [], notBeforeS: 0, fixedS: null };
 
 /**
  * What stands in the way of a day, and the nearest that works. `late`: milks that a timetable makes late, with when they are

@@ -73,8 +73,8 @@ function everyOrder(p: Problem): Cost | null {
     let ready = 0;
     for (const w of p.wishes) {
       const end = (s.get(w.last) ?? 0) + (length.get(w.last) ?? 0);
-      late += w.byS === null ? 0 : Math.max(0, end - w.byS);
-      ready += end;
+      if (w.byS === null) ready += end;
+      else late += Math.max(0, end - w.byS);
     }
     if (!best || late < best[0] || (late === best[0] && ready < best[1])) best = [late, ready];
   }

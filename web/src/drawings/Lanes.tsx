@@ -7,6 +7,8 @@ import { dressOf, foodColour } from './foodStyle';
 /** What stands on a lane. */
 export interface LaneBlock extends Span {
   readonly id: string;
+  /** It stays the same one wherever it is put: a key that is held down goes on moving it. */
+  readonly key: string;
   readonly milk: string;
   readonly text: string;
   /** Read out: what, of which milk, from when to when. */
@@ -26,7 +28,6 @@ interface LanesProps {
   readonly off: readonly (Span & { readonly what: string })[];
   readonly now: number;
   readonly wanted: readonly { readonly at: number; readonly milk: string }[];
-  readonly width: number;
   readonly hour: (ms: number) => string;
   readonly day: (ms: number) => string;
   /** How large the text is beside its usual size: who enlarges it gets room for it. */
@@ -45,11 +46,12 @@ const LETTER = 7.1;
 const SNAP_MS = 5 * 60_000;
 /** What everyone and everything does when: you on the first lane, each thing on one of its own. */
 export function Lanes(p: LanesProps) {
-  const { axis, lanes, width } = p;
+  const { axis, lanes } = p;
+  const { width } = axis;
   const label = LABEL * p.scale;
   const laid = lanes.map((l) => ({ name: l.name, rows: rowsOf(l.blocks) }));
   return (
-    <div className="relative" style={{ paddingTop: HEAD + 4 }}>
+    <div className="relative" style={{ paddingTop: HEAD + 4, width: label + width }}>
       <div className="absolute inset-y-0" style={{ left: label, width }} aria-hidden="true">
         {p.off.map((o) => (
           <div
@@ -93,20 +95,15 @@ export function Lanes(p: LanesProps) {
       </div>
       {laid.map((l) => (
         <div key={l.name} className="rowline relative" style={{ height: Math.max(1, l.rows.length) * ROW + GAP }}>
-          <span className="absolute truncate font-semibold" style={{ width: label - 10, top: 8 }}>
+          <span
+            className="sticky left-0 z-20 block truncate pr-2 font-semibold"
+            style={{ width: label, top: 8, paddingTop: 8, background: 'var(--plate)' }}
+          >
             {l.name}
           </span>
           <div className="absolute inset-y-0" style={{ left: label, width }}>
             {l.rows.flatMap((row, r) =>
-              row.map((b, i) => (
-                <Block
-                  key={`${l.name} ${b.id} ${b.from}`}
-                  {...p}
-                  b={b}
-                  top={r * ROW + GAP}
-                  next={row[i + 1]?.from ?? null}
-                />
-              )),
+              row.map((b, i) => <Block key={b.key} {...p} b={b} top={r * ROW + GAP} next={row[i + 1]?.from ?? null} />),
             )}
           </div>
         </div>
@@ -128,7 +125,8 @@ const box = (axis: Axis, s: Span, width: number) => {
 };
 
 function Block(p: LanesProps & { readonly b: LaneBlock; readonly top: number; readonly next: number | null }) {
-  const { b, axis, width, onMove, onChoose } = p;
+  const { b, axis, onMove, onChoose } = p;
+  const { width } = axis;
   const at = box(axis, b, width);
   const [pulled, setPulled] = useState<number | null>(null);
   const from = useRef<{ readonly x: number; moved: boolean } | null>(null);

@@ -7,6 +7,8 @@ export interface Span {
 export interface Axis {
   readonly from: number;
   readonly to: number;
+  /** How long the line is, px: as asked for, or longer where that has no room for what is pressed. */
+  readonly width: number;
   /** Where an instant stands, 0..1. */
   readonly x: (ms: number) => number;
   /** The instant that stands there. */
@@ -18,6 +20,8 @@ export interface Axis {
 }
 /** Room for the names of the lanes, px at a text of 16. */
 export const LABEL = 112;
+/** What is pressed is as wide as a finger can aim at, px (WCAG 2.2, 2.5.8: 24). */
+const AIM = 25;
 const MIN = 60_000;
 /** On either side of work its own scale holds so long. */
 const ROUND = 10 * MIN;
@@ -25,37 +29,52 @@ const ROUND = 10 * MIN;
 const IDLE = 40 * MIN;
 /** Grows a little with its length, so that two nights are not one. */
 const IDLE_SHARE = 0.02;
+/** An hour of work is never drawn shorter, px. */
+const LEAST_HOUR = 60;
 const STEPS = [5, 10, 15, 30, 60, 120, 180, 360].map((m) => m * MIN);
 
+interface Piece {
+  readonly span: Span;
+  /** As so much of work, ms. */
+  readonly weight: number;
+  readonly busy: boolean;
+}
+interface Placed extends Piece {
+  readonly x0: number;
+  readonly x1: number;
+}
 /**
- * A line from the first to the last of what is drawn: `busy` at one scale, what lies between squeezed. `width`: of the
- * line, px; marks stand no nearer than their words are wide.
+ * A line from the first to the last of what is drawn: `busy` at one scale, what lies between squeezed, and what is `pressed`
+ * never narrower than a finger. `width`: of the line, px; marks stand no nearer than their words are wide.
  */
-export function axisOf(all: Span, busy: readonly Span[], width: number): Axis {
-  const near = joined(
-    busy.map((b) => ({ from: Math.max(all.from, b.from - ROUND), to: Math.min(all.to, b.to + ROUND) })),
+export function axisOf(all: Span, busy: readonly Span[], width: number, pressed: readonly Span[] = []): Axis {
+  const pieces = piecesOf(all, busy, pressed);
+  const starts = [all.from, ...pieces.map((p) => p.span.to)];
+  const place = new Map(starts.map((t, i) => [t, i] as const));
+  const ending = starts.map((_, i) =>
+    pressed.flatMap((p) => (place.get(p.to) === i && p.to > p.from ? [place.get(p.from) ?? 0] : [])),
   );
-  const cuts: { readonly span: Span; readonly weight: number; readonly busy: boolean }[] = [];
-  let at = all.from;
-  const idle = (to: number): void => {
-    const long = to - at;
-    if (long > 0)
-      cuts.push({ span: { from: at, to }, weight: Math.min(long, IDLE + IDLE_SHARE * long), busy: long <= IDLE });
+  /** Where each piece ends, px, with so many px to a ms of work. */
+  const laid = (scale: number): readonly number[] => {
+    const at = [0];
+    pieces.forEach((p, i) => {
+      const plain = (at[i] ?? 0) + scale * p.weight;
+      at.push(Math.max(plain, ...(ending[i + 1] ?? []).map((from) => (at[from] ?? 0) + AIM)));
+    });
+    return at;
   };
-  for (const n of near) {
-    idle(n.from);
-    cuts.push({ span: n, weight: n.to - n.from, busy: true });
-    at = n.to;
-  }
-  idle(all.to);
-  const whole = cuts.reduce((s, c) => s + c.weight, 0) || 1;
-  let x0 = 0;
-  const parts = cuts.map((c) => {
-    const x1 = x0 + c.weight / whole;
-    const part = { ...c, x0, x1 };
-    x0 = x1;
-    return part;
-  });
+  const long = (scale: number): number => laid(scale).at(-1) ?? 0;
+  const weight = pieces.reduce((s, p) => s + p.weight, 0) || 1;
+  let [low, high] = [pressed.length > 0 ? LEAST_HOUR / (60 * MIN) : 0, width / weight];
+  if (low < high)
+    for (let i = 0; i < 40; i += 1) {
+      const mid = (low + high) / 2;
+      if (long(mid) > width) high = mid;
+      else low = mid;
+    }
+  const px = laid(low);
+  const whole = px.at(-1) || 1;
+  const parts = pieces.map((p, i): Placed => ({ ...p, x0: (px[i] ?? 0) / whole, x1: (px[i + 1] ?? 0) / whole }));
   const x = (ms: number): number => {
     const p = parts.find((q) => ms <= q.span.to) ?? parts.at(-1);
     if (!p) return 0;
@@ -69,8 +88,55 @@ export function axisOf(all: Span, busy: readonly Span[], width: number): Axis {
       p.span.from + (p.span.to - p.span.from) * Math.min(1, Math.max(0, (to - p.x0) / Math.max(1e-9, p.x1 - p.x0)))
     );
   };
-  const squeezed = parts.filter((p) => !p.busy).map((p) => p.span);
-  return { ...all, x, at: back, squeezed, ticks: ticksOf(parts, x, width) };
+  const runs = runsOf(parts);
+  const squeezed = runs.filter((p) => !p.busy).map((p) => p.span);
+  return {
+    ...all,
+    width: Math.max(width, whole),
+    x,
+    at: back,
+    squeezed,
+    ticks: ticksOf(runs, x, Math.max(width, whole)),
+  };
+}
+/** The line cut where work begins and ends, and where what is pressed does. */
+function piecesOf(all: Span, busy: readonly Span[], pressed: readonly Span[]): readonly Piece[] {
+  const near = joined(
+    busy.map((b) => ({ from: Math.max(all.from, b.from - ROUND), to: Math.min(all.to, b.to + ROUND) })),
+  );
+  const cuts: Piece[] = [];
+  let at = all.from;
+  const idle = (to: number): void => {
+    const long = to - at;
+    if (long > 0)
+      cuts.push({ span: { from: at, to }, weight: Math.min(long, IDLE + IDLE_SHARE * long), busy: long <= IDLE });
+  };
+  for (const n of near) {
+    idle(n.from);
+    cuts.push({ span: n, weight: n.to - n.from, busy: true });
+    at = n.to;
+  }
+  idle(all.to);
+  const knots = [...new Set(pressed.flatMap((p) => [p.from, p.to]))].sort((a, b) => a - b);
+  return cuts.flatMap((c) => {
+    const within = [c.span.from, ...knots.filter((k) => k > c.span.from && k < c.span.to), c.span.to];
+    const share = c.weight / Math.max(1, c.span.to - c.span.from);
+    return within.slice(1).map((to, i): Piece => {
+      const from = within[i] as number;
+      return { span: { from, to }, weight: share * (to - from), busy: c.busy };
+    });
+  });
+}
+/** Pieces of one kind that follow each other, as one. */
+function runsOf(parts: readonly Placed[]): readonly Placed[] {
+  const out: Placed[] = [];
+  for (const p of parts) {
+    const last = out.at(-1);
+    if (last && last.busy === p.busy)
+      out[out.length - 1] = { ...last, span: { from: last.span.from, to: p.span.to }, x1: p.x1 };
+    else out.push(p);
+  }
+  return out;
 }
 /** A word of a mark is about so wide, px. */
 const WORD = 50;

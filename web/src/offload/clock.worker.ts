@@ -1,7 +1,16 @@
 import { fold } from '@ironpan/core/batch';
 import { seededRandom } from '@ironpan/core/numerics';
 import { sampleBeliefs } from '@ironpan/core/questions';
-import { chancesOf, checkTimetable, dayOf, followed, sittingsOf, Timetabling, waysOf } from '@ironpan/core/schedule';
+import {
+  chancesOf,
+  checkTimetable,
+  dayOf,
+  endsS,
+  followed,
+  sittingsOf,
+  Timetabling,
+  waysOf,
+} from '@ironpan/core/schedule';
 import type { Day, DayAsked, MilkAsked, Timetable } from '@ironpan/core/schedule';
 import { dayAsked, otherWays } from './clockAsk';
 import type { ClockAsked } from './clockAsk';
@@ -20,8 +29,8 @@ self.onmessage = (e: MessageEvent<ClockAsked>) => {
   const { asked, cannot } = dayAsked(a);
   // What is known is told at once; how sure it is comes after it.
   const end = (of: DayAsked, told: Partial<ClockTold> & { readonly shown: Shown }): void => {
-    tell(told, 0.98, false);
-    tell({ ...told, chances: chances(of, told.shown) }, 1, true);
+    if (a.chances) tell(told, 0.98, false);
+    tell(a.chances ? { ...told, chances: chances(of, told.shown) } : told, 1, true);
   };
   const tell = (told: Partial<ClockTold>, share: number, done: boolean): void => {
     const all: ClockTold = { shown: null, cannot, ways: [], kept: false, betterByS: 0, chances: {}, ...told };
@@ -119,13 +128,7 @@ function goneOn(asked: DayAsked, agreed: Readonly<Record<string, number>>): Gone
   if (!f) return null;
   const faults = checkTimetable(day.problem, f.starts);
   if (faults.length > 0) return null;
-  const ends = new Map(
-    day.problem.wishes.map((w) => {
-      const b = day.problem.blocks.find((x) => x.id === w.last);
-      const length = b?.parts.reduce((s, x) => s + x.durationS, 0) ?? 0;
-      return [w.milk, (f.starts.get(w.last) ?? 0) + length] as const;
-    }),
-  );
+  const ends = new Map(day.problem.wishes.map((w) => [w.milk, endsS(day.problem, f.starts, w.last)] as const));
   const t: Timetable = {
     ...{ starts: f.starts, readyS: ends, lateS: f.lateS, sittings: sittingsOf(day.problem, f.starts) },
     ...{ soonest: false, freshest: false, gapS: 0, nodes: 0, faults },

@@ -32,6 +32,8 @@ export interface ClockAsked {
   readonly outOfUse: readonly string[];
   /** What was agreed on, to go on with; null: asked anew. */
   readonly agreed: Readonly<Record<string, number>> | null;
+  /** How sure each wish is is worked out as well. */
+  readonly chances: boolean;
 }
 /** Why a milk cannot be put into any timetable. */
 export type Cannot =

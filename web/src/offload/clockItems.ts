@@ -40,6 +40,7 @@ export function askedOf(
   here: ClockAsked['here'],
   now: number,
   agreed: ClockAsked['agreed'],
+  chances: boolean,
 ): ClockAsked {
   const last = Math.max(now, ...items.map((i) => i.wish?.byAt ?? now));
   return {
@@ -51,6 +52,6 @@ export function askedOf(
     here: { kit: here.kit, beliefs: here.beliefs },
     now,
     off: offBetween(hours, now - 24 * 3_600_000, last + AHEAD),
-    ...{ cooks: hours.cooks, spareMin: hours.spareMin, outOfUse: hours.outOfUse, agreed },
+    ...{ cooks: hours.cooks, spareMin: hours.spareMin, outOfUse: hours.outOfUse, agreed, chances },
   };
 }

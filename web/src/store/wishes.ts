@@ -55,7 +55,14 @@ export async function fixStep(id: string, step: string, to: number | null, at: n
     await d.wishes.put({ ...w, fixed: to === null ? others : { ...others, [step]: to }, updatedAt: at });
   });
 }
-export const removeWish = (id: string): Promise<void> => db().wishes.delete(id);
+/** Takes it off the clock; what was agreed on beside it is asked anew, for there is more room now. */
+export async function removeWish(id: string): Promise<void> {
+  const d = db();
+  await d.transaction('rw', d.wishes, d.settings, async () => {
+    await d.wishes.delete(id);
+    await dropAgreed();
+  });
+}
 export const restoreWish = async ({ planNow: _, ...row }: Wish): Promise<void> => {
   await db().wishes.put(row);
 };
@@ -81,9 +88,15 @@ export async function beginWish(w: Wish, recipe: Recipe, at: number): Promise<st
   return batch;
 }
 
-/** A timetable that was agreed on: when each block begins, and of which question it is the answer. */
-export interface AgreedRow {
+/** What was decided of all of it (hours, kit), and of each wish by its id. */
+export interface Decided {
   readonly of: string;
+  readonly each: Readonly<Record<string, string>>;
+}
+/** A timetable that was agreed on: when each block begins, and of which question it is the answer. */
+export interface AgreedRow extends Pick<Decided, 'of'> {
+  /** Absent: kept by an older window. */
+  readonly each?: Decided['each'];
   readonly starts: Readonly<Record<string, number>>;
 }
 const AGREED = 'agreed';
@@ -92,3 +105,4 @@ export const readAgreed = async (): Promise<AgreedRow | null> =>
 export const keepAgreed = async (row: AgreedRow): Promise<void> => {
   await db().settings.put({ key: AGREED, value: row });
 };
+export const dropAgreed = (): Promise<void> => db().settings.delete(AGREED);

@@ -42,8 +42,15 @@ export function LanesPart({ clock, shown, kit, now, chosen, onChoose }: LanesPar
   const lanes = useMemo(() => lanesOf(clock, shown, kit, now), [clock, shown, kit, now]);
   const axis = useMemo(() => {
     const busy = shown.blocks.flatMap((b) => b.parts.filter((p) => p.hands !== 'free'));
-    return axisOf(all, busy, width);
-  }, [all, shown, width]);
+    return axisOf(
+      all,
+      busy,
+      width,
+      lanes.flatMap((l) => l.blocks),
+    );
+  }, [all, shown, width, lanes]);
+  // What does not fit is scrolled, by keys too.
+  const wider = axis.width > width + 1;
   const off = useMemo(() => offBetween(clock.hours, all.from, all.to), [clock.hours, all]);
   const move = (id: string, to: number): void => {
     const b = shown.blocks.find((x) => x.id === id);
@@ -60,9 +67,9 @@ export function LanesPart({ clock, shown, kit, now, chosen, onChoose }: LanesPar
   };
   return (
     <section aria-label="Timetable" className="plate overflow-clip p-4 print:hidden">
-      <div ref={ref}>
+      <div ref={ref} className="overflow-x-auto" {...(wider && { tabIndex: 0, role: 'group', 'aria-label': 'Lanes' })}>
         <Lanes
-          {...{ axis, lanes, width, now, chosen, onChoose }}
+          {...{ axis, lanes, now, chosen, onChoose }}
           off={off}
           hour={hourMinute}
           day={weekday}
@@ -82,8 +89,8 @@ export function LanesPart({ clock, shown, kit, now, chosen, onChoose }: LanesPar
 
 function lanesOf(clock: Clock, shown: Shown, kit: Kit, now: number): readonly Lane[] {
   const of = (b: { readonly milk: string }) => clock.items.find((i) => i.id === b.milk);
-  const block = (b: ShownBlock, part: ShownBlock['parts'][number], takes: LaneBlock['takes']): LaneBlock => ({
-    ...{ id: b.id, milk: of(b)?.milk ?? '', text: b.title, from: part.from, to: part.to, takes },
+  const block = (b: ShownBlock, part: ShownBlock['parts'][number], takes: LaneBlock['takes'], n = 0): LaneBlock => ({
+    ...{ id: b.id, key: `${b.id} ${n}`, milk: of(b)?.milk ?? '', text: b.title, from: part.from, to: part.to, takes },
     name: `${b.title}, ${nameIn(clock.items, b.milk)}, ${whenOf(part.from, now)} to ${whenOf(part.to, now)}`,
     moves: b.stands !== 'begun' && of(b)?.wish !== null,
   });
@@ -96,7 +103,7 @@ function lanesOf(clock: Clock, shown: Shown, kit: Kit, now: number): readonly La
       : [];
   });
   const alone = shown.blocks.flatMap((b) =>
-    b.parts.filter((p) => p.hands === 'free' && p.to - p.from >= BY_ITSELF).map((p) => block(b, p, 'free')),
+    b.parts.filter((p) => p.hands === 'free' && p.to - p.from >= BY_ITSELF).map((p, i) => block(b, p, 'free', i)),
   );
   const things = [...new Set(shown.uses.map((u) => u.thing))].map((thing): Lane => ({
     name:
@@ -104,7 +111,14 @@ function lanesOf(clock: Clock, shown: Shown, kit: Kit, now: number): readonly La
     blocks: shown.uses
       .filter((u) => u.thing === thing)
       .map((u) => ({
-        ...{ id: u.block, milk: of(u)?.milk ?? '', text: nameIn(clock.items, u.milk), from: u.from, to: u.to },
+        ...{
+          id: u.block,
+          key: `${u.block} ${u.from}`,
+          milk: of(u)?.milk ?? '',
+          text: nameIn(clock.items, u.milk),
+          from: u.from,
+          to: u.to,
+        },
         ...{ takes: 'busy' as const, moves: false },
         name: `${nameIn(clock.items, u.milk)}, ${whenOf(u.from, now)} to ${whenOf(u.to, now)}`,
       })),

@@ -9,7 +9,8 @@ import { askedOf, itemsOf } from '../offload/clockItems';
 import type { ClockItem } from '../offload/clockItems';
 import type { ClockTold } from '../offload/clockView';
 import { readHours } from '../store/hours';
-import { allWishes, keepAgreed, readAgreed } from '../store/wishes';
+import { allWishes, dropAgreed, keepAgreed, readAgreed } from '../store/wishes';
+import { decidedOf, goesOn } from './decided';
 
 export interface Clock {
   readonly items: readonly ClockItem[];
@@ -37,9 +38,10 @@ export function useClock(): Clock | undefined {
   const [anew, setAnew] = useState(0);
   // What the cook decides: while it is the same, what was agreed on goes on.
   const decided = useMemo(
-    () => (items && hours && here ? decidedOf(items, hours, here.kit.updatedAt, anew) : null),
-    [items, hours, here, anew],
+    () => (items && hours && here ? decidedOf(items, hours, here.kit.updatedAt) : null),
+    [items, hours, here],
   );
+  const key = JSON.stringify(decided);
   const seqs = items?.map((i) => i.running?.events.length ?? 0).join() ?? '';
   const [state, setState] = useState<Pick<Clock, 'told' | 'share' | 'failed'>>({
     told: null,
@@ -55,7 +57,7 @@ export function useClock(): Clock | undefined {
     const ask = async (): Promise<void> => {
       const had = await readAgreed();
       if (isLeft()) return;
-      const asked = askedOf(items, hours, here, minute, had?.of === decided ? had.starts : null);
+      const asked = askedOf(items, hours, here, minute, had && goesOn(had, decided) ? had.starts : null, true);
       const search = askClock(asked, (told, share) => {
         // How sure it was is shown until it is known anew.
         const chances = (was: ClockTold | null) =>
@@ -70,7 +72,7 @@ export function useClock(): Clock | undefined {
         const told = await search.done;
         if (isLeft()) return;
         setState({ told, share: null, failed: null });
-        if (told.shown && !told.kept) await keepAgreed({ of: decided, starts: told.shown.starts });
+        if (told.shown && !told.kept) await keepAgreed({ ...decided, starts: told.shown.starts });
       } catch (e) {
         if (!isLeft()) setState((s) => ({ ...s, share: null, failed: e instanceof Error ? e.message : String(e) }));
       }
@@ -83,23 +85,20 @@ export function useClock(): Clock | undefined {
     };
     // A batch is looked at anew with each of its lines, and each minute while one runs or is due.
     // eslint-disable-next-line react-hooks/exhaustive-deps
-  }, [decided, seqs, moves ? minute : Math.floor(minute / (5 * MINUTE))]);
+  }, [key, anew, seqs, moves ? minute : Math.floor(minute / (5 * MINUTE))]);
   if (!items || !hours) return undefined;
   // The one that will do is the one that is agreed on.
   const takeThis = (): void => {
     stop.current();
     const { told } = state;
     if (told?.shown && !told.kept && decided !== null)
-      void keepAgreed({ of: decided, starts: told.shown.starts }).catch(() => undefined);
+      void keepAgreed({ ...decided, starts: told.shown.starts }).catch(() => undefined);
   };
-  return { items, hours, ...state, stop: takeThis, askAnew: () => setAnew(minute) };
-}
-
-function decidedOf(items: readonly ClockItem[], hours: Hours, kit: number, anew: number): string {
-  return JSON.stringify([
-    items.map(({ id, wish: w }) => [id, w && [w.byAt, w.notBeforeAt, w.ml, w.fixed, w.planNow?.rev, w.batch]]),
-    hours,
-    kit,
-    anew,
-  ]);
+  const askAnew = (): void => {
+    dropAgreed().then(
+      () => setAnew((n) => n + 1),
+      (e: unknown) => setState((s) => ({ ...s, failed: e instanceof Error ? e.message : String(e) })),
+    );
+  };
+  return { items, hours, ...state, stop: takeThis, askAnew };
 }

@@ -18,7 +18,7 @@ const milk = (school: string, more: Partial<ClockMilk> = {}): ClockMilk => {
   };
 };
 const asked = (milks: readonly ClockMilk[], more: Partial<ClockAsked> = {}): ClockAsked => ({
-  ...{ milks, here, now: NOW, off: [], cooks: 1, spareMin: 0, outOfUse: [], agreed: null, ...more },
+  ...{ milks, here, now: NOW, off: [], cooks: 1, spareMin: 0, outOfUse: [], agreed: null, chances: false, ...more },
 });
 function shown(a: ClockAsked) {
   const { asked: of } = dayAsked(a);

@@ -29,7 +29,7 @@ export function ReadyFrom({ plan }: { readonly plan: PlanRecord }) {
     if (!wishes || !hours || !open || !here) return;
     let stop: () => void = () => undefined;
     const soon = setTimeout(() => {
-      const asked = askedOf(itemsOf(wishes, open.running), hours, here, now(), null);
+      const asked = askedOf(itemsOf(wishes, open.running), hours, here, now(), null, false);
       const mine = {
         ...{ id: 'this', recipe: plan.recipe, ml: null, byAt: null },
         notBeforeAt: null,
