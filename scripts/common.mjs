@@ -99,12 +99,14 @@ function alive(pid) {
   }
 }
 
-/** Debian's Chromium, from CHROMIUM_PATH or the PATH; null when there is none. */
-export function findChromium() {
+/** Debian's Chromium without a window of its own: the tests take two thirds of the time in it. */
+export const HEADLESS = 'chromium-headless-shell';
+/** Debian's Chromium, from CHROMIUM_PATH or the PATH, the first of these names that is there; null when there is none. */
+export function findChromium(names = [HEADLESS, 'chromium', 'chromium-browser']) {
   const given = process.env.CHROMIUM_PATH;
   if (given) return existsSync(given) ? given : null;
-  for (const dir of (process.env.PATH ?? '').split(delimiter))
-    for (const name of ['chromium', 'chromium-browser']) {
+  for (const name of names)
+    for (const dir of (process.env.PATH ?? '').split(delimiter)) {
       const path = join(dir, name);
       if (dir !== '' && existsSync(path)) return path;
     }

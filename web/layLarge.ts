@@ -106,7 +106,18 @@ for (const n of SIZES) {
   );
 }
 const { kit, plans, made, traces } = largeKitchen(IMPORTED, 9, AT);
-const empty = { materials: [], methods: [], fridge: [], settings: [], undo: [], photos: [], wishes: [], hours: [] };
+const empty = {
+  materials: [],
+  methods: [],
+  fridge: [],
+  settings: [],
+  undo: [],
+  photos: [],
+  wishes: [],
+  hours: [],
+  rhythms: [],
+  cupboard: [],
+};
 writeFileSync(
   join(out, 'kitchen.zip'),
   backupBytes(

@@ -206,3 +206,62 @@ test('nobody began it in time: what was agreed on moves, and that it will be lat
   await expect(row(page, OAT)).toContainText(/min late/);
   await expect(page.getByRole('region', { name: 'What is known of it' })).toContainText('at the soonest');
 });
+
+test('a milk every other day: on the clock by itself, the fortnight ahead, what is left first, and what is to be bought', async ({
+  page,
+}) => {
+  const cook = await Cook.enter(page, 'own', '/clock/ahead');
+  const again = page.getByRole('region', { name: 'Again and again' });
+  const fortnight = page.getByRole('region', { name: 'The next fortnight' });
+  const shop = page.getByRole('region', { name: 'Shopping list' });
+  await expect(fortnight).toContainText('Nothing is wanted yet');
+  await expect(shop).toContainText('nothing is needed');
+  await again.getByRole('combobox', { name: 'Another milk' }).selectOption({ label: OAT });
+  await again.getByRole('button', { name: 'Make it again and again' }).click();
+  // Every other day from tomorrow on, the first of them near enough for the timetable.
+  await expect(fortnight.getByRole('listitem', { name: OAT })).toHaveCount(7);
+  await expect(fortnight).not.toContainText('not placed yet');
+  await expect(fortnight).not.toContainText('late');
+  await expect(fortnight.getByRole('listitem', { name: OAT }).first()).toContainText(/begin .*, ready \d\d:\d\d/);
+  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+  // Once a week on another day; and every other day again.
+  const often = again.getByRole('combobox', { name: 'how often' });
+  await often.selectOption('every week');
+  await expect(fortnight.getByRole('listitem', { name: OAT })).toHaveCount(2);
+  await again.getByRole('button', { name: 'Wednesday' }).click();
+  await expect(fortnight.getByRole('listitem', { name: OAT })).toHaveCount(4);
+  await often.selectOption('every other day');
+  await expect(fortnight.getByRole('listitem', { name: OAT })).toHaveCount(7);
+  // The week takes four makings: what is at hand is subtracted, packs are whole.
+  const oats = shop.getByRole('listitem', { name: /oats/i });
+  await expect(oats.locator('[data-buys]')).toContainText(/\d packs? of 500\sg · about/);
+  await oats.getByRole('textbox', { name: 'at hand' }).fill('5000');
+  await expect(oats.locator('[data-buys]')).toContainText('enough is there');
+  await oats.getByRole('textbox', { name: 'at hand' }).fill('0');
+  await oats.getByRole('textbox', { name: 'a pack holds' }).fill('-3');
+  await expect(oats.getByRole('alert')).toBeVisible();
+  await oats.getByRole('textbox', { name: 'a pack holds' }).fill('5000');
+  await expect(oats.locator('[data-buys]')).toContainText(/1 pack of 5\skg/);
+  await oats.getByRole('button', { name: /^Bought/ }).click();
+  await expect(oats.locator('[data-buys]')).toContainText('enough is there');
+  await page.getByRole('button', { name: 'Take that back' }).click();
+  await expect(oats.locator('[data-buys]')).toContainText(/1 pack/);
+  // On the clock it is a milk like any other; taken off there, this time alone is left out.
+  await page.getByRole('link', { name: 'Timetable' }).click();
+  await expect(row(page, OAT)).toHaveCount(1);
+  await proved(page);
+  await wanted(page)
+    .getByRole('button', { name: `Take ${OAT} off the clock` })
+    .first()
+    .click();
+  await expect(row(page, OAT)).toHaveCount(0);
+  await cook.rests();
+  await cook.go('/clock/ahead');
+  await expect(fortnight.getByRole('listitem', { name: OAT })).toHaveCount(6);
+  await fortnight.getByRole('button', { name: /^Take .* in again/ }).click();
+  await expect(fortnight.getByRole('listitem', { name: OAT })).toHaveCount(7);
+  await again.getByRole('button', { name: `End the rhythm of ${OAT}` }).click();
+  await expect(fortnight).toContainText('Nothing is wanted yet');
+  await page.getByRole('button', { name: 'Put it back' }).last().click();
+  await expect(fortnight.getByRole('listitem', { name: OAT })).toHaveCount(7);
+});

@@ -1,6 +1,6 @@
 import { expect, test, describe } from '@jest/globals';
 import { spawnSync } from 'node:child_process';
-import { chmodSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
+import { chmodSync, mkdirSync, mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
 
@@ -48,6 +48,12 @@ test('Chromium is found on the PATH by its name, or nowhere', () => {
     chmodSync(join(dir, 'chromium'), 0o755);
     expect(node(code, { PATH: dir, CHROMIUM_PATH: '' }).text).toBe(join(dir, 'chromium'));
     expect(node(code, { PATH: '', CHROMIUM_PATH: join(dir, 'chromium') }).text).toBe(join(dir, 'chromium'));
+    // The one without a window goes before it, wherever on the PATH it stands.
+    const later = join(dir, 'later');
+    mkdirSync(later);
+    writeFileSync(join(later, 'chromium-headless-shell'), '#!/bin/sh\n');
+    const both = { PATH: `${dir}:${later}`, CHROMIUM_PATH: '' };
+    expect(node(code, both).text).toBe(join(later, 'chromium-headless-shell'));
   } finally {
     rmSync(dir, { recursive: true });
   }

@@ -38,6 +38,29 @@ describe('time on a line', () => {
     expect([empty.x(5), empty.ticks]).toEqual([0, []]);
   });
 });
+describe('what is pressed', () => {
+  const span = fc
+    .tuple(fc.integer({ min: 0, max: 2 * DAY - 90 * MIN }), fc.integer({ min: MIN, max: 90 * MIN }))
+    .map(([from, d]) => ({ from, to: from + d }));
+  test('is as wide as a finger aims, wherever it stands; the line grows where it has no room for that', () => {
+    fc.assert(
+      fc.property(fc.array(span, { minLength: 1, maxLength: 60 }), (pressed) => {
+        const a = axisOf(all, pressed, 900, pressed);
+        const wide = pressed.every((p) => (a.x(p.to) - a.x(p.from)) * a.width >= 24);
+        return wide && a.width >= 900 && Math.abs(a.x(all.to) - 1) < 1e-9;
+      }),
+      { numRuns: 60 },
+    );
+  });
+  test('a little work fits the line as it is, and an hour of it is no shorter than it can be read', () => {
+    const a = axisOf(all, busy, 900, busy);
+    expect(a.width).toBe(900);
+    const long = axisOf({ from: 0, to: 40 * 60 * MIN }, [{ from: 0, to: 40 * 60 * MIN }], 300, [
+      { from: 0, to: 40 * 60 * MIN },
+    ]);
+    expect(long.width / 40).toBeGreaterThanOrEqual(59);
+  });
+});
 test('what overlaps stands in rows below each other, and no row holds two at once', () => {
   const span = fc.tuple(fc.nat(1000), fc.integer({ min: 1, max: 300 })).map(([from, d]) => ({ from, to: from + d }));
   fc.assert(

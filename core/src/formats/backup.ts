@@ -110,6 +110,8 @@ const MAY_LACK: readonly Table[] = [
   'photos',
   'wishes',
   'hours',
+  'rhythms',
+  'cupboard',
 ];
 
 function readText(text: string, judge: Judge, onProgress: OnProgress): Read {

@@ -41,6 +41,7 @@ export function belongTogether(k: Kitchen, most: number, onProgress: (share: num
   k.batches.forEach((b, i) => recipeFaults(faults, 'batches', b.recipe, i));
   k.methods.forEach((m, i) => recipeFaults(faults, 'methods', m.recipe, i));
   k.wishes.forEach((w, i) => recipeFaults(faults, 'wishes', w.recipe, i));
+  k.rhythms.forEach((r, i) => recipeFaults(faults, 'rhythms', r.recipe, i));
   k.undo.forEach((u, i) => [...u.past, ...u.future].forEach((v) => recipeFaults(faults, 'undo', v.recipe, i)));
   const logs = logsOf(faults, k);
   const digests = faults.list.length === 0 ? foldAll(faults, k, logs, onProgress) : [];

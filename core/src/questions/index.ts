@@ -21,6 +21,8 @@ export { reviewOf } from './review';
 export type { ReviewLine } from './review';
 export { topUp } from './topUp';
 export type { TopUp } from './topUp';
+export { shoppingList, neededBy, USUAL_PACK_G } from './shopping';
+export type { Cupboard, ToBuy } from './shopping';
 export { look } from './look';
 export type { Look } from './look';
 export { bestMove, WANT_LESS } from './bestMove';

@@ -1,10 +1,13 @@
 import Joi from 'joi';
+import { instantOf, isRule } from '../schedule';
 import type { Once, Spell } from '../schedule';
-import { MOST_ONCE } from './limits';
+import { MOST_ONCE, MOST_WITHOUT } from './limits';
 import { exactly, id, instant, number, recipe, text } from './parts';
-import type { HoursRecord, WishRecord } from './types';
+import type { CupboardRecord, HoursRecord, RhythmRecord, WishRecord } from './types';
 
 const DAY_MIN = 24 * 60;
+const localTime = (): Joi.StringSchema =>
+  Joi.string().custom((v: string, h) => (Number.isNaN(instantOf(v)) ? h.error('time.local') : v));
 /** What is on the clock, and when somebody is there. */
 export const CLOCK = {
   wishes: exactly<WishRecord>({
@@ -19,6 +22,27 @@ export const CLOCK = {
     ml: number(1, 100_000).allow(null),
     fixed: Joi.object().pattern(id(), instant()),
     addedAt: instant(),
+    updatedAt: instant(),
+  }),
+  rhythms: exactly<RhythmRecord>({
+    v: Joi.valid(1),
+    id: id().max(60),
+    name: text(120),
+    plan: id(),
+    recipe: recipe(),
+    rule: text(200).custom((v: string, h) => (isRule(v) ? v : h.error('rule.none'))),
+    first: localTime(),
+    without: Joi.array().items(localTime()).max(MOST_WITHOUT).unique(),
+    ml: number(1, 100_000).allow(null),
+    addedAt: instant(),
+    updatedAt: instant(),
+  }),
+  cupboard: exactly<CupboardRecord>({
+    v: Joi.valid(1),
+    id: id(),
+    haveG: number(0, 1_000_000),
+    countedAt: instant(),
+    packG: number(1, 100_000).allow(null),
     updatedAt: instant(),
   }),
   hours: exactly<HoursRecord>({

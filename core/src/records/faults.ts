@@ -80,6 +80,10 @@ function sentence(type: string, c: Readonly<Record<string, unknown>>): string {
       return 'is no JPEG picture in base64';
     case 'time.order':
       return 'ends before it begins';
+    case 'time.local':
+      return `is ${value}; it must be a day and an hour, as 2026-11-29T07:30`;
+    case 'rule.none':
+      return `is ${value}; it must be a rule of RFC 5545 by days, weeks or months, as FREQ=DAILY;INTERVAL=2`;
     case 'name.reserved':
       return `is ${value}, a word that JavaScript keeps for itself; choose another name`;
     case 'stream.food':

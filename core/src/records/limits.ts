@@ -8,6 +8,8 @@ export const MOST_TEXT = 4000;
 export const MOST_VESSELS = 200;
 /** Whiles that are told once, a calendar's among them. */
 export const MOST_ONCE = 3000;
+/** Times that are left out of a rhythm. */
+export const MOST_WITHOUT = 1000;
 /** Longest side of a photograph that is kept, pixels, and the letters of its JPEG in base64. */
 export const MOST_PHOTO_PX = 1280;
 export const MOST_PHOTO_TEXT = 1_200_000;

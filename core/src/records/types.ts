@@ -1,7 +1,7 @@
 import type { BatchEvent, FilledJar, FridgeLine, FrozenBatch, JarEvent, Photo, TraceChunk } from '../batch';
 import type { Kit } from '../kitchen';
 import type { Material } from '../materials';
-import type { Hours } from '../schedule';
+import type { Hours, Rhythm } from '../schedule';
 import type { Recipe } from '../steps';
 
 /** A string that names one record of one kind; made only by `newId` and by validated imports. */
@@ -121,6 +121,30 @@ export interface HoursRecord extends Hours {
   readonly updatedAt: number;
 }
 
+/** A milk that is wanted again and again. Each time of it is on the clock when it is near, and a record of its own once it is touched. */
+export interface RhythmRecord extends Rhythm {
+  readonly v: 1;
+  readonly id: string;
+  readonly name: string;
+  readonly plan: PlanId;
+  readonly recipe: Recipe;
+  /** So much of it, ml; null: as much as the plan makes. */
+  readonly ml: number | null;
+  readonly addedAt: number;
+  readonly updatedAt: number;
+}
+/** A food in the cupboard, by the food's id: how much there was when it was counted; what was begun since has taken from it. */
+export interface CupboardRecord {
+  readonly v: 1;
+  readonly id: string;
+  readonly haveG: number;
+  /** When it was counted, ms. */
+  readonly countedAt: number;
+  /** A pack holds so much, g; null: not said. */
+  readonly packG: number | null;
+  readonly updatedAt: number;
+}
+
 /** The tables of a kitchen, by name; a backup holds exactly these. */
 export interface Kitchen {
   readonly kit: readonly KitRecord[];
@@ -138,6 +162,8 @@ export interface Kitchen {
   readonly photos: readonly PhotoRecord[];
   readonly wishes: readonly WishRecord[];
   readonly hours: readonly HoursRecord[];
+  readonly rhythms: readonly RhythmRecord[];
+  readonly cupboard: readonly CupboardRecord[];
 }
 /** Every table that a backup holds, in the order it is written. */
 export const TABLES = [
@@ -156,5 +182,7 @@ export const TABLES = [
   'photos',
   'wishes',
   'hours',
+  'rhythms',
+  'cupboard',
 ] as const satisfies readonly (keyof Kitchen)[];
 export type Table = keyof Kitchen;

@@ -23,4 +23,6 @@ export const VERSIONS: Readonly<Record<Table, Versions>> = {
   photos: { migrations: [] },
   wishes: { migrations: [] },
   hours: { migrations: [] },
+  rhythms: { migrations: [] },
+  cupboard: { migrations: [] },
 };

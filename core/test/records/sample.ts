@@ -252,5 +252,13 @@ export function sampleKitchen(): Kitchen {
         once: [{ id: 'o1', what: 'away', from: T0, to: T0 + 90 * MIN, text: 'market', source: 'calendar' }],
       },
     ],
+    rhythms: [
+      {
+        ...{ v: 1, id: 'rhythm-1', name: 'Soy every other day', plan: 'plan-1', recipe: batch.recipe, ml: null },
+        ...{ rule: 'FREQ=DAILY;INTERVAL=2', first: '2026-01-12T07:30', without: ['2026-01-16T07:30'] },
+        ...{ addedAt: T0, updatedAt: T0 },
+      },
+    ],
+    cupboard: [{ v: 1, id: 'soybeans', haveG: 850, countedAt: T0, packG: 500, updatedAt: T0 }],
   };
 }

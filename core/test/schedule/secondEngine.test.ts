@@ -67,9 +67,9 @@ test.each([2, 3, 4, 5])(
     for (const k of KITCHENS) bothAgree(instance(100 * milks + k, milks), k);
   },
 );
-test('pots that want an eye, two of them at once at most: the same optimum in fifteen kitchens', () => {
-  for (const k of KITCHENS) bothAgree(instance(600 + k, 5, { eyes: 0.9 }), k);
+test('pots that want an eye, two of them at once at most: the same optimum in ten kitchens', () => {
+  for (const k of KITCHENS.slice(5)) bothAgree(instance(600 + k, 5, { eyes: 0.9 }), k);
 });
-test('two cooks: the same optimum in fifteen kitchens', () => {
-  for (const k of KITCHENS) bothAgree(instance(700 + k, 4, { cooks: 2 }), k);
+test('two cooks: the same optimum in ten kitchens', () => {
+  for (const k of KITCHENS.slice(5)) bothAgree(instance(700 + k, 4, { cooks: 2 }), k);
 });

@@ -10,6 +10,7 @@ const Plans = room(async () => (await import('../plan')).PlansPage);
 const Plan = room(async () => (await import('../plan')).PlanPage);
 const Moves = room(async () => (await import('../plan/moves/MovesPage')).MovesPage);
 const Clock = room(async () => (await import('../timetable')).ClockPage);
+const Ahead = room(async () => (await import('../timetable')).AheadPage);
 const Bench = room(async () => (await import('../bench')).BenchPage);
 const BatchBench = room(async () => (await import('../bench')).BatchBenchPage);
 const Book = room(async () => (await import('../book')).BookPage);
@@ -28,6 +29,7 @@ export function Place() {
           <Route path="/plan/:id" element={<Plan />} />
           <Route path="/plan/:id/moves" element={<Moves />} />
           <Route path="/clock" element={<Clock />} />
+          <Route path="/clock/ahead" element={<Ahead />} />
           <Route path="/bench" element={<Bench />} />
           <Route path="/bench/:id" element={<BatchBench />} />
           <Route path="/book" element={<Book />} />

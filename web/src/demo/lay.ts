@@ -7,7 +7,7 @@ import { makePast } from './history';
 import type { Past } from './history';
 import { hillKitchen } from './kitchen';
 import { demoPlans } from './plans';
-import { demoWishes } from './wishes';
+import { demoCupboard, demoRhythms, demoWishes } from './wishes';
 
 const D = 24;
 /** A dozen batches over six weeks, and one soak that stands now. */
@@ -79,6 +79,8 @@ export async function layDemo(at: number): Promise<void> {
     await d.standing.bulkPut(jars.map((jar) => ({ jar })));
     await d.fridge.put({ v: 1, id: 'demo-fridge', at: at - FRIDGE_SET_HOURS_AGO * HOUR, placeC: kit.fridgeC });
     await d.wishes.bulkPut(demoWishes(at, planOf));
+    await d.rhythms.bulkPut(demoRhythms(at, planOf));
+    await d.cupboard.bulkPut(demoCupboard(at));
     await keepFates(all.flatMap((m) => m.jars.map((j) => j.id)));
     await d.settings.put({ key: 'seededAt', value: at });
   });

@@ -162,6 +162,7 @@ function Block(p: LanesProps & { readonly b: LaneBlock; readonly top: number; re
       <button
         type="button"
         aria-label={b.name}
+        title={b.name}
         aria-pressed={p.chosen === b.id}
         data-takes={b.takes}
         className="absolute touch-none overflow-hidden rounded text-left text-[0.86rem] leading-none"

@@ -25,6 +25,8 @@ const TABLE = {
   photos: 'photographs',
   wishes: 'milks on the clock',
   hours: 'hours of the cook',
+  rhythms: 'rhythms of milks',
+  cupboard: 'foods in the cupboard',
 } as const;
 
 type State =

@@ -1,4 +1,5 @@
 import { stepTitle } from '@ironpan/core/words';
+import { now } from '../clock';
 import { allWishes, readAgreed } from '../store/wishes';
 import { useLive } from './live';
 import type { Running } from './running';
@@ -20,7 +21,7 @@ export interface DueNow {
 const NOTHING: DueNow = { begins: [], steps: new Map() };
 
 async function readDue(): Promise<DueNow> {
-  const [wishes, agreed] = [await allWishes(), await readAgreed()];
+  const [wishes, agreed] = [await allWishes(now()), await readAgreed()];
   if (!agreed) return NOTHING;
   const of = (id: string) =>
     Object.entries(agreed.starts).flatMap(([block, at]) =>

@@ -15,6 +15,7 @@ import type { CalendarRead, LoggerRead } from '@ironpan/core/formats';
 import type { Here } from '@ironpan/core/kitchen';
 import type { Recipe } from '@ironpan/core/steps';
 import type { How } from '../store/transfer';
+import type { AheadAsked, AheadTold } from './ahead.worker';
 import type { CalendarAsked } from './calendar.worker';
 import type { ClockAsked } from './clockAsk';
 import type { ClockTold } from './clockView';
@@ -138,9 +139,14 @@ export const askRemedies = (
 export const askRescue = (asked: Omit<RescueAsked, 'what'>): Running<Rescued> => moves({ what: 'rescue', ...asked });
 
 /** The timetable of a day; `onBest` is told the best so far, and how far it is, 0..1. */
-export function askClock(asked: ClockAsked, onBest: (t: ClockTold, share: number) => void): Running<ClockTold> {
-  const worker = new Worker(new URL('./clock.worker.ts', import.meta.url), { type: 'module' });
-  worker.addEventListener('message', (e: MessageEvent<{ readonly progress?: number; readonly best?: ClockTold }>) => {
+export const askClock = (asked: ClockAsked, onBest: (t: ClockTold, share: number) => void): Running<ClockTold> =>
+  better(new Worker(new URL('./clock.worker.ts', import.meta.url), { type: 'module' }), asked, onBest);
+/** The days to come, each few milks told as soon as they are placed. */
+export const askAhead = (asked: AheadAsked, onBest: (t: AheadTold, share: number) => void): Running<AheadTold> =>
+  better(new Worker(new URL('./ahead.worker.ts', import.meta.url), { type: 'module' }), asked, onBest);
+/** What gets better while it is worked on is told each time. */
+function better<T>(worker: Worker, asked: unknown, onBest: (t: T, share: number) => void): Running<T> {
+  worker.addEventListener('message', (e: MessageEvent<{ readonly progress?: number; readonly best?: T }>) => {
     if (e.data.best) onBest(e.data.best, e.data.progress ?? 0);
   });
   return ask(worker, asked);

@@ -3,6 +3,7 @@ import type { Table } from 'dexie';
 import type { Learned } from '@ironpan/core/learning';
 import type {
   BatchRecord,
+  CupboardRecord,
   EventRecord,
   FridgeRecord,
   JarEventRecord,
@@ -13,6 +14,7 @@ import type {
   HoursRecord,
   PhotoRecord,
   PlanRecord,
+  RhythmRecord,
   TraceRecord,
   WishRecord,
 } from '@ironpan/core/records';
@@ -37,6 +39,8 @@ export class KitchenDb extends Dexie {
   photos!: Table<PhotoRecord, string>;
   wishes!: Table<WishRecord, string>;
   hours!: Table<HoursRecord, string>;
+  rhythms!: Table<RhythmRecord, string>;
+  cupboard!: Table<CupboardRecord, string>;
   digests!: Table<DigestRow, string>;
   learned!: Table<Learned, string>;
   standing!: Table<StandingRow, string>;
@@ -91,11 +95,13 @@ export class KitchenDb extends Dexie {
     // Rescues are lines of the log.
     this.version(10).upgrade((t) => known(upgrades).upgradeTo10(t));
     // What is on the clock, and when somebody is there.
-    this.version(DATABASE_VERSION).stores({ wishes: 'id, addedAt', hours: 'id' });
+    this.version(11).stores({ wishes: 'id, addedAt', hours: 'id' });
+    // What is made again and again, and what is in the cupboard for it.
+    this.version(DATABASE_VERSION).stores({ rhythms: 'id, addedAt', cupboard: 'id' });
   }
 }
 /** The newest shape of the storage this build knows; a later one is refused unopened. */
-export const DATABASE_VERSION = 11;
+export const DATABASE_VERSION = 12;
 
 /** The name of a kitchen’s database. */
 export const databaseName = (r: Realm): string => `ironpan-${r}`;

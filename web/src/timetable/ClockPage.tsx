@@ -9,6 +9,7 @@ import { AddMilk } from './AddMilk';
 import { Agenda } from './Agenda';
 import { BlockSheet } from './BlockSheet';
 import { IntoCalendar } from './CalendarPart';
+import { ClockTabs } from './ClockTabs';
 import { HoursPart } from './HoursPart';
 import { LanesPart } from './LanesPart';
 import { TellTimetable } from './TellTimetable';
@@ -32,6 +33,7 @@ export function ClockPage() {
     <div className="mx-auto flex max-w-[84rem] flex-col gap-4 px-4 py-4 wide:px-5">
       <header className="flex flex-wrap items-baseline gap-x-4">
         <h1 className="text-3xl">Clock</h1>
+        <ClockTabs />
         {shown && (
           <p className="quiet">
             <b style={{ color: 'var(--ink)' }}>{join(duration(shown.workS))} of you</b>, in{' '}

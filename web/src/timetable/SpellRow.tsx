@@ -2,19 +2,13 @@ import type { Spell } from '@ironpan/core/schedule';
 import { Trash2 } from 'lucide-react';
 import { useId } from 'react';
 import { SelectField } from '../ui/SelectField';
+import { DayButtons } from './DayButtons';
 
 interface SpellRowProps {
   readonly spell: Spell;
   /** What was changed of it, and nothing else: a field that is quick takes back no other. null: take it away. */
   readonly onChange: (part: Partial<Spell> | null) => void;
 }
-/** A Sunday, so that days have their names in the locale's own words. */
-const SUNDAY = new Date(2023, 0, 1);
-const dayName = (d: number, how: 'short' | 'long'): string =>
-  new Intl.DateTimeFormat(undefined, { weekday: how }).format(new Date(2023, 0, SUNDAY.getDate() + d));
-/** The week begins on Monday where most of it does. */
-const WEEK = [1, 2, 3, 4, 5, 6, 0];
-
 /** A while of every week: what, on which days, from when to when. */
 export function SpellRow({ spell: s, onChange }: SpellRowProps) {
   return (
@@ -30,25 +24,7 @@ export function SpellRow({ spell: s, onChange }: SpellRowProps) {
       />
       <Time label="from" min={s.fromMin} onChange={(fromMin) => onChange({ fromMin })} />
       <Time label="to" min={s.toMin} onChange={(toMin) => onChange({ toMin })} />
-      <div role="group" aria-label="on which days it begins" className="flex flex-wrap gap-1">
-        {WEEK.map((d) => {
-          const on = s.days.includes(d);
-          return (
-            <button
-              key={d}
-              type="button"
-              aria-pressed={on}
-              aria-label={dayName(d, 'long')}
-              // The last day stays: a while on no day is taken away instead.
-              disabled={on && s.days.length === 1}
-              className={`btn px-2 ${on ? 'btn-neutral' : 'btn-outline'}`}
-              onClick={() => onChange({ days: on ? s.days.filter((x) => x !== d) : [...s.days, d] })}
-            >
-              {dayName(d, 'short')}
-            </button>
-          );
-        })}
-      </div>
+      <DayButtons label="on which days it begins" days={s.days} onChange={(days) => onChange({ days })} />
       <button
         type="button"
         className="btn btn-outline"

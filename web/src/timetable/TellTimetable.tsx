@@ -102,7 +102,7 @@ function Ways({ clock, now }: { readonly clock: Clock; readonly now: number }) {
               <button
                 type="button"
                 className="btn btn-outline"
-                onClick={() => edits.run('that it is off the clock', () => removeWish(w.other))}
+                onClick={() => edits.run('that it is off the clock', () => removeWish(w.other, now))}
               >
                 Take it off the clock
               </button>

@@ -109,10 +109,10 @@ export function WishRow({ item, shown, chance, now }: WishRowProps) {
           aria-label={`Take ${item.name} off the clock`}
           onClick={() =>
             write.run(`${item.name} off the clock`, async () => {
-              await removeWish(wish.id);
+              await removeWish(wish.id, now);
               tell(
                 `${item.name} is off the clock.`,
-                putBack('It', () => restoreWish(wish)),
+                putBack('It', () => restoreWish(wish, now)),
               );
             })
           }

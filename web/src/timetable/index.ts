@@ -1,1 +1,2 @@
+export { AheadPage } from './ahead/AheadPage';
 export { ClockPage } from './ClockPage';

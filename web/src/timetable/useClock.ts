@@ -4,12 +4,13 @@ import { useNow } from '../clock';
 import { useLive } from '../live/live';
 import { useOpen } from '../live/running';
 import { useHere } from '../live/useHere';
+import { useWishes } from '../live/wishes';
 import { askClock } from '../offload';
 import { askedOf, itemsOf } from '../offload/clockItems';
 import type { ClockItem } from '../offload/clockItems';
 import type { ClockTold } from '../offload/clockView';
 import { readHours } from '../store/hours';
-import { allWishes, dropAgreed, keepAgreed, readAgreed } from '../store/wishes';
+import { dropAgreed, keepAgreed, readAgreed } from '../store/wishes';
 import { decidedOf, goesOn } from './decided';
 
 export interface Clock {
@@ -29,7 +30,7 @@ const SETTLES = 150;
 
 /** What is on the clock, and the timetable of it: asked anew when the cook changes something, followed as time goes. */
 export function useClock(): Clock | undefined {
-  const wishes = useLive(['wishes'], allWishes).data;
+  const wishes = useWishes();
   const hours = useLive(['hours'], readHours).data;
   const here = useHere();
   const open = useOpen();

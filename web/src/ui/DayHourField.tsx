@@ -1,5 +1,5 @@
+import { stampOf } from '@ironpan/core/schedule';
 import { useId, useState } from 'react';
-import { localInstant } from './times';
 
 interface DayHourFieldProps {
   readonly label: string;
@@ -32,9 +32,9 @@ export function DayHourField({ label, hideLabel = false, value, low, high, fault
           id={id}
           type="datetime-local"
           style={{ width: '14.5rem' }}
-          value={draft ?? (value === null ? '' : localInstant(value))}
-          min={low === undefined ? undefined : localInstant(low)}
-          max={high === undefined ? undefined : localInstant(high)}
+          value={draft ?? (value === null ? '' : stampOf(value))}
+          min={low === undefined ? undefined : stampOf(low)}
+          max={high === undefined ? undefined : stampOf(high)}
           aria-invalid={say !== null}
           aria-describedby={say ? `${id}-say` : undefined}
           onChange={(e) => {

@@ -7,6 +7,8 @@ export const hourMinute = (ms: number): string => at(ms, { hour: '2-digit', minu
 export const dayMonth = (ms: number): string => at(ms, { day: 'numeric', month: 'short' });
 /** Sat 14. */
 export const weekday = (ms: number): string => at(ms, { weekday: 'short', day: 'numeric' });
+/** Sat 14 Mar. */
+export const dayLong = (ms: number): string => at(ms, { weekday: 'short', day: 'numeric', month: 'short' });
 /** The day, with its year where that is not the year of `nowMs`. */
 export const dayIn = (ms: number, nowMs: number): string =>
   new Date(ms).getFullYear() === new Date(nowMs).getFullYear()
@@ -27,9 +29,3 @@ export const fileDate = (ms: number): string => new Date(ms).toISOString().slice
 /** Sat 14 Mar, 14:53: short enough for a label. */
 export const labelDate = (ms: number): string =>
   at(ms, { weekday: 'short', day: 'numeric', month: 'short', hour: '2-digit', minute: '2-digit' });
-const two = (x: number): string => String(x).padStart(2, '0');
-/** An instant as the browser's own field has it, in local time, to the minute. */
-export function localInstant(ms: number): string {
-  const d = new Date(ms);
-  return `${d.getFullYear()}-${two(d.getMonth() + 1)}-${two(d.getDate())}T${two(d.getHours())}:${two(d.getMinutes())}`;
-}

@@ -34,42 +34,42 @@ test('a draft that is put on the clock is swept up no more; the clock follows it
     { id: plan.id, rev: 1, base: plan, name: 'Oat for Sunday', recipe: plan.recipe, touched: 'name' },
     T + 5000,
   );
-  expect((await allWishes()).map((w) => [w.id, w.name])).toEqual([[id, 'Oat for Sunday']]);
+  expect((await allWishes(T)).map((w) => [w.id, w.name])).toEqual([[id, 'Oat for Sunday']]);
 });
 test('a plan that is deleted takes nothing off the clock; begun all the same, it is back', async () => {
   const { plan, id } = await oat();
   await deletePlan(plan.id);
-  const [w] = await allWishes();
+  const [w] = await allWishes(T);
   expect([w?.id, w?.planNow, w?.recipe.steps.length]).toEqual([id, null, plan.recipe.steps.length]);
   if (!w) throw new Error('gone');
   const batch = await beginWish(w, w.recipe, T + 9000);
   expect((await onePlan(plan.id))?.name).toBe(plan.name);
-  expect((await allWishes())[0]?.batch).toBe(batch);
+  expect((await allWishes(T))[0]?.batch).toBe(batch);
 });
 test('what is made, or given up, is on the clock no more', async () => {
   await oat();
-  const [w] = await allWishes();
+  const [w] = await allWishes(T);
   if (!w) throw new Error('gone');
   const batch = await beginWish(w, w.recipe, T + 9000);
   await append(batch, [{ is: 'abandoned', why: 'other', text: 'no oats' }], T + 10_000);
-  expect(await allWishes()).toEqual([]);
+  expect(await allWishes(T)).toEqual([]);
 });
 test('a step is put somewhere and let go by itself; the others stay where they were put', async () => {
   const { id } = await oat();
   await Promise.all([fixStep(id, 'grind', T + 1, T), fixStep(id, 'jar', T + 2, T)]);
-  expect((await allWishes())[0]?.fixed).toEqual({ grind: T + 1, jar: T + 2 });
+  expect((await allWishes(T))[0]?.fixed).toEqual({ grind: T + 1, jar: T + 2 });
   await fixStep(id, 'grind', null, T);
   await changeWish(id, { ml: 1500 }, T);
-  expect((await allWishes())[0]).toMatchObject({ fixed: { jar: T + 2 }, ml: 1500 });
+  expect((await allWishes(T))[0]).toMatchObject({ fixed: { jar: T + 2 }, ml: 1500 });
   await fixStep('nobody', 'grind', T, T);
 });
 test('taken off and put back it is as it was', async () => {
   const { id } = await oat();
-  const [w] = await allWishes();
-  await removeWish(id);
-  expect(await allWishes()).toEqual([]);
-  if (w) await restoreWish(w);
-  expect(await allWishes()).toEqual([w]);
+  const [w] = await allWishes(T);
+  await removeWish(id, T);
+  expect(await allWishes(T)).toEqual([]);
+  if (w) await restoreWish(w, T);
+  expect(await allWishes(T)).toEqual([w]);
 });
 test('hours are the usual until they are said; two windows that change different ones lose neither', async () => {
   expect(await readHours()).toEqual(USUAL_HOURS);
@@ -79,14 +79,14 @@ test('hours are the usual until they are said; two windows that change different
 test('the clock goes out and in with the kitchen; what was agreed on does not, it is worked out anew', async () => {
   const { id } = await oat();
   await saveHours((h) => ({ ...h, cooks: 2 }), T);
-  await keepAgreed({ of: 'x', starts: { a: 1 } });
-  expect(await readAgreed()).toEqual({ of: 'x', starts: { a: 1 } });
+  await keepAgreed({ of: 'x', each: {}, starts: { a: 1 } });
+  expect(await readAgreed()).toEqual({ of: 'x', each: {}, starts: { a: 1 } });
   const all = await readAll();
   expect(all.wishes.map((w) => w.id)).toEqual([id]);
   await open().delete();
   await open().open();
   await importAll(all, 'replace', []);
-  expect((await allWishes()).map((w) => w.id)).toEqual([id]);
+  expect((await allWishes(T)).map((w) => w.id)).toEqual([id]);
   expect([(await readHours()).cooks, await readAgreed()]).toEqual([2, null]);
   expect((await readHere()).kit).toBeTruthy();
 });

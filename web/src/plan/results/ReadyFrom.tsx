@@ -5,10 +5,11 @@ import { now } from '../../clock';
 import { useLive } from '../../live/live';
 import { useOpen } from '../../live/running';
 import { useHere } from '../../live/useHere';
+import { useWishes } from '../../live/wishes';
 import { askClock } from '../../offload';
 import { askedOf, itemsOf } from '../../offload/clockItems';
 import { readHours } from '../../store/hours';
-import { addWish, allWishes } from '../../store/wishes';
+import { addWish } from '../../store/wishes';
 import { NotSaved } from '../../ui/NotSaved';
 import { whenOf } from '../../ui/times';
 import { useWrite } from '../../ui/useWrite';
@@ -18,7 +19,7 @@ const SETTLED = 900;
 
 /** When this plan could be ready from now, beside all that is on the clock already; and the way onto it. */
 export function ReadyFrom({ plan }: { readonly plan: PlanRecord }) {
-  const wishes = useLive(['wishes'], allWishes).data;
+  const wishes = useWishes();
   const hours = useLive(['hours'], readHours).data;
   const open = useOpen();
   const here = useHere();
