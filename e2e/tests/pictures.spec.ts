@@ -10,8 +10,8 @@ const VIEWS: readonly (readonly [string, string, readonly [number, number], 'lig
   ['lasts', '/', [1280, 800], 'light'],
   ['schools', '/plan', [1280, 800], 'light'],
   ['plan', '/plan/demo-weekday', [1280, 800], 'light'],
-  ['plan-dark', '/plan/demo-big', [1280, 800], 'dark'],
   ['clock', '/clock', [1280, 800], 'light'],
+  ['ahead', '/clock/ahead', [1280, 800], 'dark'],
   ['phone-clock', '/clock', [390, 844], 'light'],
   ['moves', '/plan/demo-oat-slick/moves', [1280, 800], 'light'],
   ['bench', '/bench/demo-batch-17', [1280, 800], 'light'],
@@ -39,6 +39,7 @@ for (const [name, path, [width, height], colorScheme] of VIEWS)
       await page.getByRole('button', { name: /^Open the photograph/ }).click();
       await page.waitForTimeout(600);
     }
+    if (path.startsWith('/clock/')) await page.getByText('as it looks now').waitFor({ timeout: 60_000 });
     if (path === '/clock') await page.locator('[data-proof]').waitFor({ timeout: 60_000 });
     if (name === 'practice') await toTheFoam(page);
     if (name === 'rescue') await toTheRescue(page);

@@ -49,8 +49,9 @@ export function createApp({ distDir, realm, host = LOOPBACK, now }: Deps): Expre
       strictTransportSecurity: false,
     }),
   );
-  // What is told as it comes must not wait for a packet to fill.
-  app.use(compression({ filter: (req, res) => !req.path.endsWith('/stream') && compression.filter(req, res) }));
+  // Within one machine packing costs more than it spares; and what is told as it comes must not wait for a packet to fill.
+  const packs = (req: Request): boolean => !isHere(req.socket.remoteAddress) && !req.path.endsWith('/stream');
+  app.use(compression({ filter: (req, res) => packs(req) && compression.filter(req, res) }));
   const names = namesOf(host);
   app.use((req, res, next) => {
     const asked = hostHeader(req.headers.host);
@@ -77,6 +78,8 @@ export function createApp({ distDir, realm, host = LOOPBACK, now }: Deps): Expre
   app.use(plainError);
   return app;
 }
+/** Asked by this very machine. */
+const isHere = (address = ''): boolean => /^(::ffff:)?127\.|^::1$/.test(address);
 /** Of an address only path and question go into a redirect: `//other.example` would be another host. */
 const pathOf = (url: string): string => `/${url.replace(/^[/\\]+/, '')}`;
 

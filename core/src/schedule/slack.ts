@@ -1,6 +1,6 @@
 import { modelOf } from './model';
 import { ordersOf } from './orders';
-import { settle } from './propagate';
+import { awakeFrom, settle } from './propagate';
 import { lengthOf } from './types';
 import type { Problem, Starts } from './types';
 
@@ -25,7 +25,8 @@ export function slackOf(p: Problem, starts: Starts, block: string): Slack {
   /** Whose wish is missed by such a slip; null: nobody's. */
   const missed = (slipS: number): string | null => {
     const next = est.slice();
-    next[at] = (next[at] as number) + slipS;
+    // What slips into the night waits for the morning.
+    next[at] = awakeFrom(m, at, (next[at] as number) + slipS);
     // Where it cannot be at all (what it waits for may stand no longer) the milk itself is what is lost.
     if (!settle(m, next, decided, [at])) return p.blocks[at]?.milk ?? '';
     const late = p.wishes.find((w, i) => {

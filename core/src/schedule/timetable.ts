@@ -39,6 +39,8 @@ export interface Step {
 const MOST = { soonest: 20_000, fresh: 6000, join: 600 } as const;
 /** What is brought together follows within this, s: the time to wash up. */
 const BESIDE_S = 5 * 60;
+/** For a visit less no milk is made so much earlier than the freshest would be, s: it would stand half a day for nothing. */
+const AGED_S = 12 * 3600;
 /** A sitting that is pulled to another may tear so often before it is given up. */
 const TORN = 4;
 
@@ -52,6 +54,8 @@ export class Timetabling {
   #fresh: Proof | null = null;
   #first: Found | null = null;
   #best: Timetable | null = null;
+  /** When each would be ready at the freshest, s. */
+  #freshS: ReadonlyMap<string, number> = new Map();
   #turn: 'soonest' | 'fresh' | 'joins' | 'done' = 'soonest';
   #spent = 0;
   /** Sittings that were brought together already, as links. */
@@ -90,7 +94,8 @@ export class Timetabling {
     const f = this.#fresh?.found;
     const first = this.#first;
     if (f?.starts && first) this.#take(fromFresh(this.#p, f.starts), first, f.proved);
-    if (over || this.#spent >= MOST.fresh) this.#turn = 'joins';
+    if (!over && this.#spent < MOST.fresh) return;
+    [this.#turn, this.#freshS] = ['joins', this.#best?.readyS ?? new Map<string, number>()];
   }
   /** One gap between two sittings, the shortest that was not tried yet: can both be one, and nothing be later for it? */
   #runJoin(): void {
@@ -132,7 +137,8 @@ export class Timetabling {
     const delays = this.#p.wishes.some(
       (w) => w.byS === null && (told.readyS.get(w.milk) ?? 0) > (best.readyS.get(w.milk) ?? 0),
     );
-    return told.faults.length > 0 || told.lateS > best.lateS || delays ? null : told;
+    const ages = [...this.#freshS].some(([milk, s]) => s - (told.readyS.get(milk) ?? 0) > AGED_S);
+    return told.faults.length > 0 || told.lateS > best.lateS || delays || ages ? null : told;
   }
   #tighten(best: Timetable, first: Found): void {
     const told = this.#told(tightened(this.#p, best.starts), first, best.freshest);

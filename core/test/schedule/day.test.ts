@@ -50,6 +50,13 @@ describe('a day as one problem', () => {
     // An evening to soak, a morning, and the morning two days after: nuts are put in water on one of these visits.
     expect(t.sittings).toHaveLength(3);
   });
+  test('two breakfasts two days apart are not made in one evening: a visit less is not worth milk a day old', () => {
+    const asked = dayWith([milk('oat-middle', 18), milk('soy-washed', 18 + 48, { id: 'soy' })]);
+    const t = timetableOf(dayOf(asked).problem);
+    const soy = (t?.readyS.get('soy') ?? 0) / 3600;
+    expect(soy).toBeGreaterThan(18 + 48 - 13);
+    expect(soy).toBeLessThanOrEqual(18 + 48);
+  });
   test('nobody dawdles: within a visit each step of a milk follows as soon as it can', () => {
     const t = told(p);
     const ends = (id: string) => {

@@ -71,6 +71,11 @@ export function ClockPage() {
             <WishRow key={i.id} item={i} shown={shown} chance={told?.chances[i.id]} now={now} />
           ))}
         </ul>
+        {told && Object.keys(told.chances).length > 0 && (
+          <p className="small quiet mb-3">
+            How often each is in time is tried in sixty kitchens like yours, with hands as quick as planned.
+          </p>
+        )}
         <AddMilk items={items} now={now} />
       </section>
       {shown && shown.fridge.length > 0 && <p className="alert alert-warning">{fridgeText(shown.fridge, items)}</p>}

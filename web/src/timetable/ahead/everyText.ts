@@ -1,5 +1,5 @@
 import { everyOf } from '@ironpan/core/schedule';
-import { dayName } from '../DayButtons';
+import { dayName } from '../weekdays';
 
 /** “a, b and c”. */
 export const listing = (all: readonly string[]): string =>
