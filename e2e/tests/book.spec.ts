@@ -132,6 +132,21 @@ test('the book is searched by name, milk or number, and read in another order', 
   await expect(page.getByText('No batch is called so.')).toBeVisible();
   await page.getByRole('searchbox').fill('');
   await expect.poll(async () => (await names()).length).toBe(all.length);
+  // By milk, by what became of it, and both; what is nowhere is said.
+  await page.getByLabel('of which milk').selectOption('oat');
+  await expect.poll(async () => (await names()).length).toBeLessThan(all.length);
+  const oats = (await names()).length;
+  await page.getByLabel('which of them').selectOption('turned');
+  await expect.poll(async () => (await names()).length).toBeLessThan(oats);
+  await page.getByLabel('of which milk').selectOption('');
+  await expect(batches.locator('tbody td', { hasText: /turned/ }).first()).toBeVisible();
+  await page.getByLabel('which of them').selectOption('shelf');
+  await expect.poll(async () => (await names()).length).toBeGreaterThan(0);
+  await page.getByRole('searchbox').fill('nothing is called so');
+  await expect(page.getByText('No batch is all of that.')).toBeVisible();
+  await page.getByRole('searchbox').fill('');
+  await page.getByLabel('which of them').selectOption('all');
+  await expect.poll(async () => (await names()).length).toBe(all.length);
   await page.getByLabel('order', { exact: true }).selectOption('oldest');
   await expect.poll(async () => (await names())[0]).toBe(all.at(-1));
   await cook.rests();

@@ -100,19 +100,8 @@ function readArchive(bytes: Uint8Array, judge: Judge, onProgress: OnProgress): R
 }
 
 /** A file of version 1 knew no own materials and schools at first, and never these others. */
-const MAY_LACK: readonly Table[] = [
-  'materials',
-  'methods',
-  'fridge',
-  'settings',
-  'undo',
-  'traces',
-  'photos',
-  'wishes',
-  'hours',
-  'rhythms',
-  'cupboard',
-];
+const HAD_AT_FIRST: readonly Table[] = ['kit', 'plans', 'batches', 'events', 'jars', 'jarEvents'];
+const MAY_LACK = TABLES.filter((t) => !HAD_AT_FIRST.includes(t));
 
 function readText(text: string, judge: Judge, onProgress: OnProgress): Read {
   const bad = checkShape(text);

@@ -1,13 +1,13 @@
 import { groupBy } from '@ironpan/core/numerics';
-import { join, millilitres, percent, wasText } from '@ironpan/core/words';
+import { join, milkName, millilitres, percent, wasText } from '@ironpan/core/words';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
 import { useDeferredValue, useLayoutEffect, useMemo, useRef, useState } from 'react';
 import { Link } from 'react-router';
 import { now } from '../clock';
 import { foodStyle } from '../drawings/foodStyle';
 import { JarShape } from '../drawings/Jar';
-import { BOOK_ORDERS, bookFound, bookRows, bookRowsOf, countBatches } from '../store/batches';
-import type { BookOrder } from '../store/batches';
+import { BOOK_ORDERS, BOOK_WHICH, bookFound, bookMilks, bookRows, bookRowsOf, countBatches } from '../store/book';
+import type { BookAsk, BookOrder, BookWhich } from '../store/book';
 import { fatesOfBatches } from '../store/fates';
 import type { DigestRow } from '../store/rows';
 import { useLive } from '../live/live';
@@ -25,16 +25,19 @@ const PAGE = 80;
 const ROW_PX = 53;
 const BEYOND = 12;
 
+const ALL: BookAsk = { find: '', milk: null, which: 'all', order: 'newest' };
+
 /** What happened: every batch, what it promised and what was measured. Ten years of them scroll like ten. */
 export function BookPage() {
   const count = useLive(['made'], countBatches).data;
   const [find, setFind] = useState('');
-  const [order, setOrder] = useState<BookOrder>('newest');
+  const [kept, keep] = useState(ALL);
+  const milks = useLive(['bookMilks'], bookMilks).data ?? [];
   const asked = useDeferredValue(find.trim());
-  const usual = asked === '' && order === 'newest';
-  const found = useLive(['bookFound', asked, order], () =>
-    usual ? Promise.resolve(null) : bookFound(asked, order),
-  ).data;
+  const ask: BookAsk = { ...kept, find: asked };
+  const key = JSON.stringify(ask);
+  const usual = key === JSON.stringify(ALL);
+  const found = useLive(['bookFound', key], () => (usual ? Promise.resolve(null) : bookFound(ask))).data;
   if (count === undefined) return <Loading />;
   if (count === 0)
     return (
@@ -58,18 +61,34 @@ export function BookPage() {
             onChange={setFind}
           />
           <SelectField
+            label="of which milk"
+            hideLabel
+            value={kept.milk ?? ''}
+            options={[['', 'every milk'], ...milks.map((m) => [m, milkName(m)] as const)]}
+            onChange={(m) => keep((k) => ({ ...k, milk: m === '' ? null : m }))}
+          />
+          <SelectField
+            label="which of them"
+            hideLabel
+            value={kept.which}
+            options={Object.entries(BOOK_WHICH)}
+            onChange={(w) => keep((k) => ({ ...k, which: w as BookWhich }))}
+          />
+          <SelectField
             label="order"
             hideLabel
-            value={order}
+            value={kept.order}
             options={Object.entries(BOOK_ORDERS)}
-            onChange={(o) => setOrder(o as BookOrder)}
+            onChange={(o) => keep((k) => ({ ...k, order: o as BookOrder }))}
           />
         </div>
       </div>
       {found?.length === 0 ? (
-        <p className="plate p-4">No batch is called so.</p>
+        <p className="plate p-4">
+          {kept.milk === null && kept.which === 'all' ? 'No batch is called so.' : 'No batch is all of that.'}
+        </p>
       ) : (
-        <Rows key={`${asked} ${order}`} count={found ? found.length : count} found={found ?? null} />
+        <Rows key={key} count={found ? found.length : count} found={found ?? null} />
       )}
     </div>
   );

@@ -2,7 +2,7 @@ import { fateOf } from '@ironpan/core/batch';
 import type { ThrownReason } from '@ironpan/core/batch';
 import { isPulp } from '@ironpan/core/kitchen';
 import { join, millilitres, percent, THROWN_WHY } from '@ironpan/core/words';
-import { countClosed } from '../store/batches';
+import { countClosed } from '../store/book';
 import { useLive } from '../live/live';
 import { useMonth } from '../live/shelf';
 import type { ShelfJar } from '../live/shelf';

@@ -3,7 +3,7 @@ import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
 import { useNow } from '../clock';
 import { openRealm, realm } from '../store/realm';
-import { countBatches } from '../store/batches';
+import { countBatches } from '../store/book';
 import { useLive } from '../live/live';
 import { BrokenBatch } from '../ui/BrokenBatch';
 import { useOpen } from '../live/running';

@@ -1,4 +1,3 @@
-import { milkName } from '@ironpan/core/words';
 import { fold, jarsOf, lastSeq, MODEL, progressOf, promisedOf, summarise, unsaid } from '@ironpan/core/batch';
 import type { Happening, Progress } from '@ironpan/core/batch';
 import { groupBy } from '@ironpan/core/numerics';
@@ -7,10 +6,9 @@ import { orderFaults } from '@ironpan/core/steps';
 import type { Reading } from '@ironpan/core/steps';
 import { db } from './db';
 import type { KitchenDb } from './db';
-import type { DigestRow } from './rows';
 import { dropJars, tablesOfJars } from './dropJars';
 import { tracesFor } from './traces';
-import { digestRow, keepDigests, trusted } from './digests';
+import { digestRow, keepDigests } from './digests';
 import { keepFates } from './fates';
 import { repour } from './repour';
 import { newId } from './ids';
@@ -48,51 +46,6 @@ export async function openBatches(): Promise<BatchWithLog[]> {
 export async function oneBatch(id: string): Promise<BatchWithLog | null> {
   return (await withLogs([await db().batches.get(id)]))[0] ?? null;
 }
-/** How many batches there are. */
-export const countBatches = (): Promise<number> => db().batches.count();
-/** How many of them are not on the bench. */
-export const countClosed = async (): Promise<number> => db().digests.where('state').notEqual('open').count();
-
-/** The book's rows `from` … `from + n`, the newest batch first. */
-export async function bookRows(from: number, n: number): Promise<DigestRow[]> {
-  return trusted(await db().digests.orderBy('startedAt').reverse().offset(from).limit(n).toArray());
-}
-
-/** In which order the book is read. */
-export const BOOK_ORDERS = {
-  newest: 'the newest first',
-  oldest: 'the oldest first',
-  milk: 'by milk',
-  name: 'by name',
-  most: 'the most milk first',
-} as const;
-export type BookOrder = keyof typeof BOOK_ORDERS;
-const BEFORE: Readonly<Record<BookOrder, (a: DigestRow, b: DigestRow) => number>> = {
-  newest: (a, b) => b.startedAt - a.startedAt,
-  oldest: (a, b) => a.startedAt - b.startedAt,
-  milk: (a, b) => a.milk.localeCompare(b.milk) || b.startedAt - a.startedAt,
-  name: (a, b) => a.name.localeCompare(b.name) || b.startedAt - a.startedAt,
-  most: (a, b) => (b.jarredMl ?? b.promisedMl) - (a.jarredMl ?? a.promisedMl),
-};
-/** The batches whose name, milk or number hold every one of the words, in an order. */
-export async function bookFound(find: string, order: BookOrder): Promise<string[]> {
-  const words = find.toLowerCase().split(/\s+/);
-  const rows = await db().digests.toArray();
-  const has = (r: DigestRow): boolean => {
-    const text = `${r.number} ${r.name} ${milkName(r.milk)}`.toLowerCase();
-    return words.every((w) => text.includes(w));
-  };
-  return rows
-    .filter(has)
-    .sort(BEFORE[order])
-    .map((r) => r.batch);
-}
-/** The book's rows of these batches, in their order. */
-export async function bookRowsOf(ids: readonly string[]): Promise<DigestRow[]> {
-  const rows = await db().digests.bulkGet([...ids]);
-  return trusted(rows.filter((r) => r !== undefined));
-}
-
 /** A press this soon after another on the same plan is the same press (a double click, or two windows), ms. */
 const ONE_PRESS_MS = 3000;
 

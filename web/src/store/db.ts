@@ -97,7 +97,12 @@ export class KitchenDb extends Dexie {
     // What is on the clock, and when somebody is there.
     this.version(11).stores({ wishes: 'id, addedAt', hours: 'id' });
     // What is made again and again, and what is in the cupboard for it.
-    this.version(DATABASE_VERSION).stores({ rhythms: 'id, addedAt', cupboard: 'id' });
+    this.version(DATABASE_VERSION).stores({
+      rhythms: 'id, addedAt',
+      cupboard: 'id',
+      // The milks of the book are told without reading it.
+      digests: 'batch, state, startedAt, model, milk',
+    });
   }
 }
 /** The newest shape of the storage this build knows; a later one is refused unopened. */

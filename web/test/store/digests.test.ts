@@ -1,6 +1,6 @@
 import { expect, test } from '@jest/globals';
 import { layDemo } from '../../src/demo/lay';
-import { bookRows } from '../../src/store/batches';
+import { bookRows } from '../../src/store/book';
 import { digestMissing, digestStale } from '../../src/store/digests';
 import { kitchenForEach } from '../setup';
 

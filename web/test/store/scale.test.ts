@@ -1,7 +1,8 @@
 import { expect, test } from '@jest/globals';
 import { progressOf } from '@ironpan/core/batch';
 import { largeKitchen } from '../../src/demo/large';
-import { append, bookRows, countBatches, oneBatch, openBatches, startBatch } from '../../src/store/batches';
+import { append, oneBatch, openBatches, startBatch } from '../../src/store/batches';
+import { bookRows, countBatches } from '../../src/store/book';
 import { appendToJar, jarsFilledSince, standingJars } from '../../src/store/jars';
 import { readHere } from '../../src/store/here';
 import { onePlan } from '../../src/store/plans';

@@ -1,0 +1,47 @@
+import { expect, test } from '@jest/globals';
+import { layDemo } from '../../src/demo/lay';
+import { bookFound, bookMilks } from '../../src/store/book';
+import type { BookAsk, BookWhich } from '../../src/store/book';
+import { db } from '../../src/store/db';
+import { kitchenForEach } from '../setup';
+
+kitchenForEach('book');
+const AT = Date.parse('2026-03-14T07:30:00Z');
+const found = (a: Partial<BookAsk> = {}) => bookFound({ find: '', milk: null, which: 'all', order: 'newest', ...a });
+
+test('what is asked of the book in parts is what a reader of every row would find', async () => {
+  await layDemo(AT);
+  const d = db();
+  const [rows, fates, standing] = [await d.digests.toArray(), await d.fates.toArray(), await d.standing.toArray()];
+  const jarsOf = (batch: string) => fates.filter((f) => f.batch === batch && f.product !== 'pulp');
+  const by = (is: (batch: string) => boolean) => rows.flatMap((r) => (is(r.batch) ? [r.batch] : [])).toSorted();
+  const told: Partial<Record<BookWhich, string[]>> = {
+    all: by(() => true),
+    open: rows.flatMap((r) => (r.state === 'open' ? [r.batch] : [])).toSorted(),
+    turned: by((b) => jarsOf(b).some((f) => f.lasted?.turnedD != null)),
+    liked: by((b) => jarsOf(b).some((f) => ['yes', 'more'].includes(f.said.liked ?? ''))),
+    slimy: by((b) => jarsOf(b).some((f) => ['slippery', 'slimy'].includes(f.said.slip ?? ''))),
+    shelf: by((b) => standing.some((s) => fates.find((f) => f.jar === s.jar)?.batch === b)),
+  };
+  for (const [which, batches] of Object.entries(told)) {
+    expect([which, batches.length > 0]).toEqual([which, true]);
+    expect([which, (await found({ which: which as BookWhich })).toSorted()]).toEqual([which, batches]);
+  }
+  const milks = await bookMilks();
+  expect([...milks].toSorted()).toEqual([...new Set(rows.map((r) => r.milk))].toSorted());
+  const each = await Promise.all(milks.map((milk) => found({ milk })));
+  expect(each.flat().toSorted()).toEqual(told.all);
+  expect(await found({ milk: 'oat', which: 'turned', find: 'no such name' })).toEqual([]);
+});
+test('short is what came out at less than nine tenths of what was promised, by the scale where there is one', async () => {
+  await layDemo(AT);
+  const d = db();
+  const [one, two] = (await d.digests.toArray()).filter((r) => r.state === 'finished');
+  if (!one || !two) throw new Error('no batches');
+  await d.digests.bulkPut([
+    { ...one, promisedMl: 1000, jarredMl: 990, measuredMl: 880 },
+    { ...two, promisedMl: 1000, jarredMl: 910, measuredMl: null },
+  ]);
+  const short = await found({ which: 'short' });
+  expect([short.includes(one.batch), short.includes(two.batch)]).toEqual([true, false]);
+});
