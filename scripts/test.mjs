@@ -26,7 +26,8 @@ function installChromium() {
   console.log('Installing Chromium …');
   apt('update', '-qq');
   // Where that one cannot be had, the one with a window does as well.
-  const found = (apt('install', '-y', '-qq', HEADLESS) && findChromium([HEADLESS])) || findChromium();
+  const had = (name) => apt('install', '-y', '-qq', name) && findChromium([name]);
+  const found = had(HEADLESS) || findChromium() || had('chromium');
   if (!found)
     fail(
       `Chromium is missing and could not be installed. Install it (apt-get install ${HEADLESS} as root) or set CHROMIUM_PATH to one.`,

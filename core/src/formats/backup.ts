@@ -99,7 +99,7 @@ function readArchive(bytes: Uint8Array, judge: Judge, onProgress: OnProgress): R
   return { ok: true, exportedAt: opened.exportedAt };
 }
 
-/** A file of version 1 knew no own materials and schools at first, and never these others. */
+/** A file of version 1 has these; the others it knew later, or never. */
 const HAD_AT_FIRST: readonly Table[] = ['kit', 'plans', 'batches', 'events', 'jars', 'jarEvents'];
 const MAY_LACK = TABLES.filter((t) => !HAD_AT_FIRST.includes(t));
 

@@ -56,7 +56,7 @@ export class Ahead {
 
   #place(group: readonly MilkAsked[]): void {
     const first = Math.min(...group.map(wantedAt));
-    const near = this.#placed.filter((m) => m.progress !== null || wantedAt(m) > first - REACH_MS);
+    const near = this.#placed.filter((m) => m.progress !== null || m.byAt === null || m.byAt > first - REACH_MS);
     const told =
       this.#timetable([...near, ...group], group) ??
       group.flatMap((m) => this.#timetable([...near, m], [m]) ?? none(m));

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
-import { Ahead, checkTimetable, dayOf, stepOf } from '../../src/schedule';
+import { Ahead, dayOf, endsS, stepOf } from '../../src/schedule';
 import type { AheadMilk, MilkAsked } from '../../src/schedule';
+import { SEA } from '../batch/kitchen';
 import { dayWith, HOUR, milk, NIGHTS, NOW, timetableOf } from './days';
 
 const DAY = 24 * HOUR;
@@ -28,20 +29,27 @@ describe('the days to come', () => {
       ]);
     }
   });
-  test('what is agreed stands: nothing that comes after is put where its jug is', () => {
-    const first = milk('oat-middle', 20, { id: 'agreed' });
-    const t = timetableOf(dayOf(dayWith([first])).problem);
-    const { originMs } = dayOf(dayWith([first]));
-    const fixed = Object.fromEntries([...(t?.starts ?? [])].map(([id, s]) => [stepOf(id), originMs + 1000 * s]));
-    const standing = { ...first, fixed };
-    const other = milk('oat-middle', 20, { id: 'other' });
-    const [found] = ahead([other], [standing]);
+  test.each([
+    ['wanted by an hour', 20],
+    ['as soon as can be', null],
+  ])('what is agreed stands, %s: nothing that comes after it is put into the same hands and jug', (_, byH) => {
+    const first = milk('oat-middle', byH, { id: 'agreed' });
+    const { problem, originMs } = dayOf(dayWith([first]));
+    const t = timetableOf(problem);
+    const at = (s: number): number => originMs + 1000 * s;
+    const fixed = Object.fromEntries([...(t?.starts ?? [])].map(([id, s]) => [stepOf(id), at(s)]));
+    const [from, to] = [Math.min(...Object.values(fixed)), at(t?.readyS.get('agreed') ?? 0)];
+    // While the one cools the jug is free again: from there on, and no sooner.
+    const free = Math.min(
+      ...problem.uses
+        .filter((u) => u.thing === SEA.use.jug)
+        .map((u) => at(endsS(problem, t?.starts ?? new Map(), u.to))),
+    );
+    // Wanted at the very same time, it would be made just then if it could.
+    const other = milk('oat-middle', (to - NOW) / HOUR, { id: 'other' });
+    const [found] = ahead([other], [{ ...first, fixed }]);
     expect(found?.beginsAt).not.toBeNull();
-    const [from, to] = [Math.min(...Object.values(fixed)), first.byAt ?? 0];
-    // Wanted at the same hour with one jug: it is made before the one that stands, or after it.
-    expect((found?.readyAt ?? 0) <= to || (found?.beginsAt ?? 0) >= from).toBe(true);
-    const both = dayOf(dayWith([standing, other]));
-    expect(checkTimetable(both.problem, new Map()).length).toBeGreaterThan(0);
+    expect((found?.readyAt ?? Infinity) <= from || (found?.beginsAt ?? 0) >= free).toBe(true);
   });
   test('what has no time is told as that, and keeps no other from its own', () => {
     const never = [{ from: NOW, to: NOW + 3 * DAY }];
