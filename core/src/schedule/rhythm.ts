@@ -1,4 +1,5 @@
 import ICAL from 'ical.js';
+import { instantOf } from './stamps';
 
 /** When something is made again and again, in the kitchen's own time, whatever summer time does. */
 export interface Rhythm {
@@ -18,17 +19,6 @@ export type Every =
 const DAYS = ['SU', 'MO', 'TU', 'WE', 'TH', 'FR', 'SA'];
 /** A rhythm that is followed for years is counted through from its first time; nobody keeps one for longer. */
 const MOST_TIMES = 20_000;
-const STAMP = /^\d{4}-\d\d-\d\dT\d\d:\d\d$/;
-const two = (x: number): string => String(x).padStart(2, '0');
-
-/** An instant, ms, as local time to the minute. */
-export function stampOf(ms: number): string {
-  const d = new Date(ms);
-  return `${d.getFullYear()}-${two(d.getMonth() + 1)}-${two(d.getDate())}T${two(d.getHours())}:${two(d.getMinutes())}`;
-}
-/** Local time as an instant, ms; an hour that summer time skips is the one after it. NaN: it is no time. */
-export const instantOf = (stamp: string): number => (STAMP.test(stamp) ? new Date(stamp).getTime() : NaN);
-
 /** All its times from one instant to before another, ms; none where the rule is none. What was left out is not among them. */
 export function timesOf(r: Rhythm, from: number, to: number): readonly string[] {
   const rule = parsed(r.rule);

@@ -1,4 +1,4 @@
-import { instantOf, timesOf } from '@ironpan/core/schedule';
+import { instantOf } from '@ironpan/core/schedule';
 import type { Recipe } from '@ironpan/core/steps';
 import type { PlanRecord, WishRecord } from '@ironpan/core/records';
 import { startBatch } from './batches';
@@ -37,7 +37,7 @@ export async function allWishes(at: number, aheadMs = NEAR_MS): Promise<Wish[]> 
     const planNow = plans[i] ?? null;
     return [{ ...w, name: planNow?.name ?? w.name, recipe: planNow?.recipe ?? w.recipe, planNow, kept: true }];
   });
-  const again = timesBetween(rhythms, at, at + aheadMs, new Set(rows.map((w) => w.id)));
+  const again = await timesBetween(rhythms, at, at + aheadMs, new Set(rows.map((w) => w.id)));
   return [...own, ...again.toSorted((a, b) => (a.byAt ?? 0) - (b.byAt ?? 0))];
 }
 /** A time of a rhythm as something wanted. */
@@ -57,9 +57,17 @@ function wishAt(r: RhythmNow, stamp: string): Wish {
   };
 }
 /** The times of all rhythms between two instants, but for those whose own record tells of them. */
-const timesBetween = (all: readonly RhythmNow[], from: number, to: number, own: ReadonlySet<string>): readonly Wish[] =>
-  all.flatMap((r) => timesOf(r, from, to).map((s) => wishAt(r, s))).filter((w) => !own.has(w.id));
-
+async function timesBetween(
+  all: readonly RhythmNow[],
+  from: number,
+  to: number,
+  own: ReadonlySet<string>,
+): Promise<readonly Wish[]> {
+  if (all.length === 0) return [];
+  // What counts the times of a rule is loaded with the first rhythm, and not with every page.
+  const { timesOf } = await import('./rhythmTimes');
+  return all.flatMap((r) => timesOf(r, from, to).map((s) => wishAt(r, s))).filter((w) => !own.has(w.id));
+}
 /** Its record; a time of a rhythm that was never touched has none yet, and gets it with the first change. */
 async function recordOf(id: string): Promise<WishRecord | undefined> {
   const kept = await db().wishes.get(id);
