@@ -4,18 +4,13 @@ import { useMemo } from 'react';
 import { useHere } from '../../live/useHere';
 import { addRhythm } from '../../store/rhythms';
 import type { RhythmNow } from '../../store/rhythms';
-import { NotSaved } from '../../ui/NotSaved';
-import { SelectField } from '../../ui/SelectField';
-import { useWrite } from '../../ui/useWrite';
 import { nextMorning } from '../usual';
-import { usePlanChoice } from '../usePlanChoice';
+import { ChooseMilk } from '../ChooseMilk';
 import { RhythmRow } from './RhythmRow';
 
 /** What is made again and again, and the way to make something so. */
 export function RhythmPart({ rhythms, now }: { readonly rhythms: readonly RhythmNow[]; readonly now: number }) {
   const here = useHere();
-  const { groups, chosen, choose, plan } = usePlanChoice();
-  const write = useWrite();
   const makes = useMemo(
     () =>
       new Map(
@@ -24,9 +19,6 @@ export function RhythmPart({ rhythms, now }: { readonly rhythms: readonly Rhythm
       ),
     [rhythms, here],
   );
-  const add = async (): Promise<void> => {
-    await addRhythm(await plan(now), ruleOf({ is: 'days', n: 2 }), stampOf(nextMorning(now)), now);
-  };
   return (
     <section aria-label="Again and again" className="plate p-4 print:hidden">
       <h2 className="text-xl">Again and again</h2>
@@ -40,13 +32,12 @@ export function RhythmPart({ rhythms, now }: { readonly rhythms: readonly Rhythm
           <RhythmRow key={r.id} rhythm={r} planMl={makes.get(r.id) ?? null} now={now} />
         ))}
       </ul>
-      <div className="flex flex-wrap items-end gap-3">
-        <SelectField wide label="Another milk" value={chosen} groups={groups} onChange={choose} />
-        <button type="button" className="btn btn-primary" onClick={() => write.run('A milk again and again', add)}>
-          Make it again and again
-        </button>
-        <NotSaved of={write} />
-      </div>
+      <ChooseMilk
+        act="Make it again and again"
+        what="A milk again and again"
+        now={now}
+        onPlan={(plan) => addRhythm(plan, ruleOf({ is: 'days', n: 2 }), stampOf(nextMorning(now)), now)}
+      />
     </section>
   );
 }
