@@ -5,8 +5,8 @@ import type { Recipe } from '../steps';
 
 /** What is known of a food at home. */
 export interface Cupboard {
-  /** G at hand. */
-  readonly haveG: number;
+  /** G at hand; null: it was never counted. */
+  readonly haveG: number | null;
   /** A pack holds so much, g; null: it was never said. */
   readonly packG: number | null;
 }
@@ -61,7 +61,7 @@ export function shoppingList(
     const small = material.liquid && price >= DEAR_PER_KG;
     const packG = had?.packG ?? (small ? USUAL_PACK_G.dear : USUAL_PACK_G.food);
     // Salt, sugar and spices are in most kitchens: until they are counted one is asked to look, not to buy.
-    const look = material.liquid && had === undefined;
+    const look = material.liquid && (had?.haveG ?? null) === null;
     const lacks = grams - haveG;
     const packs = !look && lacks > NOT_FOR * grams ? Math.ceil((lacks - NOT_FOR * grams) / packG) : 0;
     const buyG = packs * packG;

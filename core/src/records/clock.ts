@@ -40,7 +40,7 @@ export const CLOCK = {
   cupboard: exactly<CupboardRecord>({
     v: Joi.valid(1),
     id: id(),
-    haveG: number(0, 1_000_000),
+    haveG: number(0, 1_000_000).allow(null),
     countedAt: instant(),
     packG: number(1, 100_000).allow(null),
     updatedAt: instant(),

@@ -137,7 +137,8 @@ export interface RhythmRecord extends Rhythm {
 export interface CupboardRecord {
   readonly v: 1;
   readonly id: string;
-  readonly haveG: number;
+  /** G; null: it was never counted. */
+  readonly haveG: number | null;
   /** When it was counted, ms. */
   readonly countedAt: number;
   /** A pack holds so much, g; null: not said. */

@@ -54,11 +54,12 @@ test('salt that was never counted is looked for, not bought; counted, it is boug
     materials: [...oat.materials, ...STIRRED_IN.filter((m) => m.id === 'salt')],
     steps: [...oat.steps, makeStep('salt', 'add', { food: 'salt', amountG: 4 })],
   };
-  const salt = (had: number | null) =>
-    shoppingList([salted], new Map(had === null ? [] : [['salt', { haveG: had, packG: null }]]), { prices: {} }).find(
-      (l) => l.material === 'salt',
-    );
+  const salt = (had: number | null, packG: number | null = null) =>
+    shoppingList([salted], new Map(had === null && packG === null ? [] : [['salt', { haveG: had, packG }]]), {
+      prices: {},
+    }).find((l) => l.material === 'salt');
   expect(salt(null)).toMatchObject({ needG: 4, look: true, packs: 0, cost: 0 });
+  expect(salt(null, 250)).toMatchObject({ look: true, packs: 0, packG: 250 });
   expect(salt(0)).toMatchObject({ look: false, packs: 1, packG: USUAL_PACK_G.food });
   expect(salt(100)?.packs).toBe(0);
 });

@@ -4,8 +4,6 @@ import { db } from './db';
 
 /** What there is of a food, and what was counted. */
 export interface CupboardNow extends Cupboard {
-  /** G that were counted; what was begun since has taken the rest. */
-  readonly countedG: number;
   readonly countedAt: number;
 }
 /** What is in the cupboard now: what was counted, without what batches have taken since. */
@@ -22,7 +20,7 @@ export async function readCupboard(): Promise<ReadonlyMap<string, CupboardNow>> 
         .flatMap((b) => foodLines(b.recipe))
         .reduce((s, l) => s + (l.material === r.id ? l.grams : 0), 0);
       const { packG, countedAt, haveG } = r;
-      return [r.id, { haveG: Math.max(0, haveG - taken), packG, countedG: haveG, countedAt }] as const;
+      return [r.id, { haveG: haveG === null ? null : Math.max(0, haveG - taken), packG, countedAt }] as const;
     }),
   );
 }
@@ -43,15 +41,21 @@ export const sayPack = (material: string, packG: number, at: number): Promise<vo
   change(material, at, (r) => ({ ...r, packG }));
 
 interface Row {
-  readonly haveG: number;
+  readonly haveG: number | null;
   readonly countedAt: number;
   readonly packG: number | null;
 }
 async function change(material: string, at: number, to: (r: Row) => Row): Promise<void> {
   const d = db();
   await d.transaction('rw', d.cupboard, async () => {
-    const had = (await d.cupboard.get(material)) ?? { haveG: 0, countedAt: at, packG: null };
+    const had = (await d.cupboard.get(material)) ?? { haveG: null, countedAt: at, packG: null };
     const r = to({ haveG: had.haveG, countedAt: had.countedAt, packG: had.packG });
-    await d.cupboard.put({ v: 1, id: material, ...r, haveG: Math.max(0, r.haveG), updatedAt: at });
+    await d.cupboard.put({
+      v: 1,
+      id: material,
+      ...r,
+      haveG: r.haveG === null ? null : Math.max(0, r.haveG),
+      updatedAt: at,
+    });
   });
 }

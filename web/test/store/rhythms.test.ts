@@ -87,7 +87,10 @@ test('what was counted, less what was begun since, and what came home', async ()
   const { plan } = await rhythm();
   const [food] = plan.recipe.larder;
   if (!food) throw new Error('no food');
-  const has = async (): Promise<number | undefined> => (await readCupboard()).get(food.material)?.haveG;
+  const has = async (): Promise<number | null | undefined> => (await readCupboard()).get(food.material)?.haveG;
+  // A pack that is said counts nothing.
+  await sayPack(food.material, 250, T - 1);
+  expect((await readCupboard()).get(food.material)).toMatchObject({ haveG: null, packG: 250 });
   await countFood(food.material, 1000, T);
   await sayPack(food.material, 500, T + 1);
   const [first] = await allWishes(T);

@@ -151,7 +151,8 @@ function Made({
         )}
         {r.left && r.left.turnsMl >= TURNS_ML && (
           <p className="small">
-            About {litresText(r.left.turnsMl)} of what stands on the shelf will not be drunk before its time is up.
+            About {litresText(r.left.turnsMl)} that is there before then will not be drunk in time, at the pace of this
+            rhythm.
           </p>
         )}
       </div>

@@ -68,7 +68,11 @@ export function ShoppingPart({ rows, kit, now }: ShoppingPartProps) {
       {list.length === 0 && <p className="quiet">Nothing is wanted in the next seven days, so nothing is needed.</p>}
       <ul>
         {list.map((l) => (
-          <li key={l.material} className="rowline flex flex-wrap items-end gap-x-5 gap-y-2 py-2" aria-label={l.name}>
+          <li
+            key={l.material}
+            className="rowline flex flex-wrap items-end gap-x-5 gap-y-2 py-2 wide:grid wide:grid-cols-[1fr_6.5rem_11rem_15rem_6rem] print:flex"
+            aria-label={l.name}
+          >
             <div className="min-w-52 flex-1 self-center">
               <p className="font-semibold">{l.name}</p>
               <p className="small quiet">{gramsText(l.needG)} are needed</p>
