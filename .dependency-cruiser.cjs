@@ -12,9 +12,11 @@ const CORE = {
   detect: ['batch', 'steps'],
   batch: ['steps', 'learning', 'kitchen', 'materials'],
   questions: ['batch', 'checks', 'steps', 'kitchen', 'materials'],
+  comparing: ['questions', 'batch', 'learning', 'steps', 'kitchen', 'materials'],
+  trials: [],
   schedule: ['batch', 'steps', 'kitchen'],
-  words: ['steps', 'checks', 'kitchen', 'batch', 'questions', 'detect', 'schedule'],
-  records: ['steps', 'kitchen', 'materials', 'batch', 'schedule'],
+  words: ['materials', 'steps', 'checks', 'kitchen', 'batch', 'questions', 'detect', 'schedule', 'comparing'],
+  records: ['steps', 'kitchen', 'materials', 'batch', 'schedule', 'learning'],
   instruments: [],
   formats: ['records', 'steps', 'kitchen', 'materials', 'batch', 'words', 'checks', 'questions'],
 };

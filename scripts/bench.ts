@@ -2,6 +2,7 @@ import { execFileSync } from 'node:child_process';
 import { join } from 'node:path';
 import { performance } from 'node:perf_hooks';
 import { climbAt, climbOf, fold, progressOf, promisedOf, summarise } from '@ironpan/core/batch';
+import { comesOf, explain, plannedAs } from '@ironpan/core/comparing';
 import { boilNext, NO_BOIL, NO_WEIGHT, STANDS_S, weighNext } from '@ironpan/core/detect';
 import {
   encodeAir,
@@ -18,7 +19,7 @@ import type { Target } from '@ironpan/core/questions';
 import { readPlan, writeOutcome, writePlan } from '@ironpan/core/formats';
 import { USUAL_KIT, unlearned } from '@ironpan/core/kitchen';
 import { METHODS, methodById, recipeOf } from '@ironpan/core/methods';
-import { makeStep } from '@ironpan/core/steps';
+import { applyEdits, makeStep } from '@ironpan/core/steps';
 import type { Recipe, Step } from '@ironpan/core/steps';
 import { benchClock } from './benchClock';
 
@@ -132,6 +133,20 @@ const [ranked = NaN, moved = NaN] = mediansUs(
 );
 console.log(
   `ranking ${all.length} schools: ${(ranked / 1000).toFixed(1)} ms, ${(ranked / ref).toFixed(0)} × reference`,
+);
+const six = applyEdits(washed, [
+  { do: 'set', step: 'soak', param: 'durationS', value: 5 * 3600 },
+  { do: 'set', step: 'grind', param: 'waterG', value: 1000 },
+  { do: 'set', step: 'grind', param: 'durationS', value: 40 },
+  { do: 'set', step: 'wash', param: 'waterG', value: 500 },
+  { do: 'set', step: 'wash', param: 'workS', value: 30 },
+  { do: 'set', step: 'boil', param: 'holdS', value: 1800 },
+]);
+const [was, is] = [plannedAs(washed, unlearned(kit)), plannedAs(six, unlearned(kit))];
+const came = { from: comesOf(was), to: comesOf(is) };
+const [why = NaN] = mediansUs([() => explain(was, is, came, 1)], 9, 3);
+console.log(
+  `why two batches differ, ${explain(was, is, came, 1).differences.length} differences: ${(why / 1000).toFixed(1)} ms (100 at most), ${(why / ref).toFixed(0)} × reference, in a worker`,
 );
 console.log(`every lever of an oat plan: ${(moved / 1000).toFixed(1)} ms, in a worker`);
 

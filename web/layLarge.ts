@@ -3,13 +3,13 @@ import { join } from 'node:path';
 import { fileURLToPath } from 'node:url';
 import { digestOf, endOfJar, fateOfJar } from '@ironpan/core/batch';
 import { backupBytes } from '@ironpan/core/formats';
-import { NOTHING_LEARNED, together } from '@ironpan/core/learning';
-import type { Evidence, Learned } from '@ironpan/core/learning';
 import { groupBy, seededRandom } from '@ironpan/core/numerics';
 import type { JarEventRecord, PhotoRecord } from '@ironpan/core/records';
 import { milkOf } from '@ironpan/core/words';
 import { largeKitchen } from './src/demo/large';
 import type { Made } from './src/demo/history';
+import { learnedOf } from './src/store/learnedRows';
+import type { DigestRow } from './src/store/rows';
 
 /**
  * Lays large kitchens down as lines of rows, a file a table, for the measurements in the browser (npm run bench:kitchen):
@@ -30,6 +30,16 @@ function tablesOf(batches: number): Readonly<Record<string, readonly object[]>> 
   );
   const jars = made.flatMap((m) => m.jars);
   const shot = photographed(made);
+  const digests = made.map(({ batch, events, progress, jars: filled }): DigestRow => ({
+    ...digestOf(batch, events, progress),
+    ...(filled.length === 0 && progress.state === 'finished' ? { state: 'open', evidence: [] } : {}),
+    number: batch.number,
+    name: batch.name,
+    startedAt: batch.startedAt,
+    milk: milkOf(batch.recipe),
+    promisedMl: batch.promised.volumeMl,
+    plan: batch.plan,
+  }));
   return {
     kit: [kit],
     plans,
@@ -39,18 +49,8 @@ function tablesOf(batches: number): Readonly<Record<string, readonly object[]>> 
     jarEvents: [...made.flatMap((m) => m.jarEvents), ...shot.looks],
     photos: shot.photos,
     traces,
-    learned: learnedFrom(
-      made.filter((m) => m.jars.length > 0).flatMap((m) => digestOf(m.batch, m.events, m.progress).evidence),
-    ),
-    digests: made.map(({ batch, events, progress, jars: filled }) => ({
-      ...digestOf(batch, events, progress),
-      ...(filled.length === 0 && progress.state === 'finished' ? { state: 'open', evidence: [] } : {}),
-      number: batch.number,
-      name: batch.name,
-      startedAt: batch.startedAt,
-      milk: milkOf(batch.recipe),
-      promisedMl: batch.promised.volumeMl,
-    })),
+    learned: learnedOf(digests),
+    digests,
     fates: made.flatMap((m) =>
       m.jars.map((j) => ({
         ...fateOfJar(j, logs.get(j.id) ?? [], m.batch, []),
@@ -86,14 +86,6 @@ function photographed(made: readonly Made[]): {
     }),
   };
 }
-function learnedFrom(evidence: readonly Evidence[]): readonly Learned[] {
-  const by = new Map<string, Learned>();
-  for (const e of evidence) {
-    const had = by.get(e.coefficient) ?? NOTHING_LEARNED;
-    by.set(e.coefficient, { coefficient: e.coefficient, ...together(had, e, 1) });
-  }
-  return [...by.values()];
-}
 for (const n of SIZES) {
   const dir = join(out, String(n));
   mkdirSync(dir, { recursive: true });
@@ -117,6 +109,7 @@ const empty = {
   hours: [],
   rhythms: [],
   cupboard: [],
+  leftOut: [],
 };
 writeFileSync(
   join(out, 'kitchen.zip'),

@@ -14,6 +14,8 @@ const PLACES = [
   '/bench',
   '/book',
   '/book/demo-batch-14',
+  '/book/beside?of=demo-batch-8&of=demo-batch-14',
+  '/book/truth',
   '/kit',
 ];
 const LONG = 'A very long name for a plan of soy milk that goes on and on, as some people like to write it all down 12';

@@ -13,6 +13,17 @@ const msOf = (text: string): number =>
     0,
   );
 
+/** In the page: follows a link to another place. False: nothing is open, it is the same place, or a label leads there. */
+function linked(path: string): boolean {
+  const placeOf = (p: string): string => p.split(/[/?]/)[1] ?? '';
+  const here = document.querySelectorAll('#place > *');
+  if (here.length === 0 || path.includes('?') || placeOf(path) === placeOf(location.pathname)) return false;
+  for (const e of here) e.setAttribute('data-left', '');
+  history.pushState(null, '', path);
+  dispatchEvent(new PopStateEvent('popstate', { state: null }));
+  return true;
+}
+
 /** Speaks as a cook acts: it knows what is on the screen and nothing of what is behind it. */
 export class Cook {
   constructor(readonly page: Page) {}
@@ -30,8 +41,11 @@ export class Cook {
     await cook.go(path);
     return cook;
   }
+  /** Goes to a page: from one place to another as by a link, within the application; else the page is loaded anew. */
   async go(path: string): Promise<void> {
-    await this.page.goto(path);
+    if (!(await this.page.evaluate(linked, path))) await this.page.goto(path);
+    // What stood in the place that was left is gone.
+    await expect(this.page.locator('#place > [data-left]')).toHaveCount(0);
     await expect(this.page.locator('#place').getByText('Reading your kitchen')).toHaveCount(0);
     await expect(this.page.locator('#place > *').first()).toBeVisible();
   }

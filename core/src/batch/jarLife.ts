@@ -97,6 +97,8 @@ export interface JarNow {
 const PULP_WATER = 1;
 /** The one stream of a jar's own fold. */
 const IN = 'jar';
+/** A rest of less than this share of a brick goes into the others. */
+const NO_BRICK = 0.05;
 
 /**
  * A jar's later life is the same fold: each event becomes steps over the stream it was filled with. Places and their
@@ -187,7 +189,7 @@ export function jarNow(
     capSetsBelowC: capSetsBelowC(s, ctx),
     stream: s,
     foods: foodsIn(s, batch),
-    bricks: eachG === null || eachG <= 0 ? null : { eachG, n: Math.ceil(massG(s) / eachG - 1e-6) },
+    bricks: eachG === null || eachG <= 0 ? null : { eachG, n: Math.max(1, Math.ceil(massG(s) / eachG - NO_BRICK)) },
     flour: isFlour(s),
     mixedWith: standing(events).flatMap((e) => (e.is === 'merged' ? [e.name] : [])),
   };

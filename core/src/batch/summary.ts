@@ -132,7 +132,8 @@ function layersInJar(s: Stream, kit: Kit, ctx: Ctx): readonly Layer[] {
   return layersOf(s, fillHeightMm(ml, jar.ml), ctx, stillAt(kit.fridgeC, DAY_S));
 }
 
-function productOf(name: string, s: Stream, recipe: Recipe, kit: Kit, ctx: Ctx, light: boolean): ProductSummary {
+function productOf(name: string, s: Stream, recipe: Recipe, kit: Kit, ctx: Ctx, depth: Depth): ProductSummary {
+  const light = depth === 'light' || depth === 'keep';
   // Pulp has neither body nor class: it is no milk.
   const pulp = isPulp(s);
   const mass = massG(s);
@@ -169,7 +170,10 @@ function productOf(name: string, s: Stream, recipe: Recipe, kit: Kit, ctx: Ctx, 
     beany: beanyIndexOf(s),
     hygiene: s.hygiene,
     done: isDone(s),
-    keep: light ? null : keepBy(s, s.temperatureC < FROZEN_BELOW_C ? s.temperatureC : kit.fridgeC, kit.use.jar, ctx),
+    keep:
+      depth === 'light'
+        ? null
+        : keepBy(s, s.temperatureC < FROZEN_BELOW_C ? s.temperatureC : kit.fridgeC, kit.use.jar, ctx),
   };
 }
 
@@ -197,8 +201,11 @@ export function mainStream(recipe: Recipe, o: Outcome): string | null {
 
 /** Less than this is nothing that came out, g: a second sieving may hold none. */
 const LEAST_G = 0.5;
-/** How much to sum up: all; the main product alone; or, for maps of many folds, that without its keeping and later heating. */
-export type Depth = 'all' | 'main' | 'light';
+/**
+ * How much to sum up: all; the main product alone; or, for many folds, that without its layers, its later heating and its
+ * classes (`keep`), and without its keeping too (`light`).
+ */
+export type Depth = 'all' | 'main' | 'keep' | 'light';
 
 /** What a fold brings, as a cook asks for it. Masses g, volumes ml at 20 °C, shares 0..1, times s. An empty fold: no main product, zeros. */
 export function summarise(recipe: Recipe, o: Outcome, kit: Kit, depth: Depth = 'all'): Summary {
@@ -206,7 +213,7 @@ export function summarise(recipe: Recipe, o: Outcome, kit: Kit, depth: Depth = '
   const main = mainStream(recipe, o);
   const there = (n: string): boolean => n === main || massG(o.products[n] as Stream) >= LEAST_G;
   const names = depth === 'all' ? Object.keys(o.products).filter(there) : main === null ? [] : [main];
-  const products = names.map((n) => productOf(n, o.products[n] as Stream, recipe, kit, ctx, depth === 'light'));
+  const products = names.map((n) => productOf(n, o.products[n] as Stream, recipe, kit, ctx, depth));
   const jarred = jarredStreams(recipe, o);
   const jarredMl = jarred.reduce((ml, n) => ml + volumeMl(o.products[n] as Stream), 0);
   const mainMl = products.find((p) => p.stream === main)?.volumeMl ?? 0;

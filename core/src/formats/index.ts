@@ -15,3 +15,5 @@ export type { PastedLine, Ask, ReadPasted } from './pasted';
 export type { Pasted } from './pastedWords';
 export { readCalendar, zonedInstant } from './calendarIn';
 export type { BusyTime, CalendarRead, LocalTime } from './calendarIn';
+export { batchesCsv, csvOf, jarsCsv, readingsCsv } from './csvOut';
+export type { BatchLine } from './csvOut';

@@ -25,7 +25,18 @@ export {
 } from './stream';
 export { merge } from './merge';
 export type { Stream, Draft, Hygiene } from './stream';
-export { USUAL_KIT, unlearned, IN_USE, thingOf, multiplier, usualBelief, coefficientId, COEFFICIENTS } from './kit';
+export {
+  USUAL_KIT,
+  unlearned,
+  IN_USE,
+  thingOf,
+  multiplier,
+  believedOf,
+  usualBelief,
+  coefficientId,
+  coefficientIn,
+  COEFFICIENTS,
+} from './kit';
 export type { Kit, Here, Thing, ThingKind, ThingOf, Belief, Beliefs, CoefficientKind } from './kit';
 export { at, away, flowOf, waterFlow, flowG } from './ledger';
 export type { Flow, Ledger, Place, Outside } from './ledger';

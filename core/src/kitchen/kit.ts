@@ -130,11 +130,19 @@ export function coefficientId(kind: CoefficientKind, thing: string): string {
   if (id === undefined) mine.set(thing, (id = `${kind}:${thing}`));
   return id;
 }
+/** What a name of {@link coefficientId} names: the kind, and of which thing or food. Of no kind we know: null. */
+export function coefficientIn(id: string): { readonly kind: CoefficientKind; readonly thing: string } | null {
+  const cut = id.indexOf(':');
+  const kind = id.slice(0, cut);
+  return Object.hasOwn(COEFFICIENTS, kind) ? { kind: kind as CoefficientKind, thing: id.slice(cut + 1) } : null;
+}
 /** What is believed of a coefficient of which nothing was measured: its usual value and spread. */
 export function usualBelief(id: string): Belief {
   const kind = id.slice(0, id.indexOf(':')) as CoefficientKind;
   return { mean: 1, n: 0, ...COEFFICIENTS[kind] };
 }
+/** How many times its usual value a coefficient is here, by its name; nothing believed of it: 1. */
+export const believedOf = (beliefs: Beliefs, id: string): number => beliefs[id]?.mean ?? 1;
 /** How many times its usual value a coefficient is here, > 0; nothing believed of it: 1. */
 export function multiplier(beliefs: Beliefs, kind: CoefficientKind, thing: string): number {
   // A prediction without beliefs is the common case, and the key is a new string each time.

@@ -1,7 +1,11 @@
 export { evidenceOf } from './evidence';
 export type { Evidence } from './evidence';
-export { beliefsFrom, NOTHING_LEARNED, together } from './learned';
-export type { Learned } from './learned';
+export { beliefsFrom, daySdOf, inTime, learn, NOTHING_LEFT_OUT, OF_THE_DAY } from './learned';
+export type { Learned, LeftOut, Seen } from './learned';
+export { changeOf, lastChange } from './change';
+export type { ChangePoint } from './change';
+export { robustMean } from './robust';
+export type { Told } from './robust';
 export { approachRanges, clearAt, expectedApproach, fittedApproach, judgedClear } from './separation';
 export type { Approach, SeenClear } from './separation';
 export { ENOUGH, kaplanMeier, trustedDays, weibullBand, weibullFit, weibullLoss, weibullShare } from './survival';

@@ -1,4 +1,4 @@
-export { doubted, ranges, sampleBeliefs } from './ranges';
+export { coefficientsOf, doubted, ranges, sampleBeliefs, STATED } from './ranges';
 export type { Range, RangeOf } from './ranges';
 export { solveFor, fitLoads, freshWater, BODY_AIM } from './solve';
 export { roundForKitchen, roundToCups, roundingEffect } from './rounding';
@@ -19,6 +19,8 @@ export type { Use, Ranked, AtHand, Candidate, Point } from './uses';
 export { taughtBy } from './taught';
 export { reviewOf } from './review';
 export type { ReviewLine } from './review';
+export { wentSteps } from './went';
+export type { WentStep } from './went';
 export { topUp } from './topUp';
 export type { TopUp } from './topUp';
 export { shoppingList, neededBy, USUAL_PACK_G } from './shopping';

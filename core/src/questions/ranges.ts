@@ -28,7 +28,10 @@ const PICKS: readonly (readonly [RangeOf, (s: Summary) => number])[] = [
 ];
 
 /** Every coefficient that this kitchen and these foods have. */
-function coefficientsOf(kit: Kit, materials: readonly string[]): readonly (readonly [CoefficientKind, string])[] {
+export function coefficientsOf(
+  kit: Kit,
+  materials: readonly string[],
+): readonly (readonly [CoefficientKind, string])[] {
   const owners = Object.entries(OWNER) as readonly (readonly [keyof typeof OWNER, string])[];
   return [
     ...kit.things.flatMap((t) => owners.flatMap(([kind, is]) => (t.is === is ? [[kind, t.id] as const] : []))),
@@ -72,6 +75,8 @@ function pouring(recipe: Recipe): { readonly recipe: Recipe; readonly pour: (by:
   };
 }
 
+/** The ranges that a plan shows: so many kitchens, drawn by this seed. The same plan in the same kitchen has the same. */
+export const STATED = { seed: 640, kitchens: 240 } as const;
 /** The middle four fifths of `n` such kitchens (decision: ranges come from sampled beliefs only). */
 export function ranges(
   recipe: Recipe,
@@ -89,7 +94,7 @@ export function ranges(
     const fridgeC = Math.min(14, Math.max(-0.9, kit.fridgeC + FRIDGE_SD_K * normal(random)));
     const here = { ...kit, fridgeC };
     mine.pour(Math.exp(WATER_SD * normal(random)));
-    const s = summarise(mine.recipe, fold(mine.recipe, { kit: here, beliefs: believed }), here, 'main');
+    const s = summarise(mine.recipe, fold(mine.recipe, { kit: here, beliefs: believed }), here, 'keep');
     for (const [name, pick] of PICKS) (got[name] as Float64Array)[i] = pick(s);
     if (i % 16 === 15) onProgress(i + 1, n);
   }

@@ -1,4 +1,5 @@
 import { thingsOf } from '../batch';
+import { coefficientIn } from '../kitchen';
 import type { Here } from '../kitchen';
 import type { Recipe } from '../steps';
 
@@ -7,6 +8,6 @@ export function taughtBy(r: Recipe, { kit, beliefs }: Here): number {
   const mine = new Set([...r.steps.flatMap((s) => thingsOf(s, kit)), ...r.materials.map((m) => m.id)]);
   let most = 0;
   for (const [id, b] of Object.entries(beliefs))
-    if (mine.has(id.slice(id.indexOf(':') + 1))) most = Math.max(most, b.n);
+    if (mine.has(coefficientIn(id)?.thing ?? '')) most = Math.max(most, b.n);
   return most;
 }

@@ -21,6 +21,7 @@ export type {
   RhythmRecord,
   WishRecord,
   CupboardRecord,
+  LeftOutRecord,
   HoursRecord,
   Kitchen,
   Table,

@@ -20,6 +20,7 @@ import { KIT_SPECS, THING_KINDS, THING_SPECS } from '../kitchen';
 import type { KitSpec, Stream, ThingKind } from '../kitchen';
 import type { Reading } from '../steps';
 import { CLOCK } from './clock';
+import { LEARNING } from './learning';
 import { complete } from './kitWhole';
 import type {
   BatchRecord,
@@ -424,4 +425,5 @@ export const SCHEMAS = {
       .custom((x: string, h) => (JPEG.test(x) ? x : h.error('photo.jpeg'))),
   }),
   ...CLOCK,
+  ...LEARNING,
 } as const satisfies Record<Table, Joi.Schema | ((row: Readonly<Record<string, unknown>>) => Joi.Schema)>;

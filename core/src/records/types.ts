@@ -1,5 +1,6 @@
 import type { BatchEvent, FilledJar, FridgeLine, FrozenBatch, JarEvent, Photo, TraceChunk } from '../batch';
 import type { Kit } from '../kitchen';
+import type { LeftOut } from '../learning';
 import type { Material } from '../materials';
 import type { Hours, Rhythm } from '../schedule';
 import type { Recipe } from '../steps';
@@ -146,6 +147,13 @@ export interface CupboardRecord {
   readonly updatedAt: number;
 }
 
+/** What does not count of what batches say of a coefficient, by its id: some of them, and all begun before an instant. */
+export interface LeftOutRecord extends LeftOut {
+  readonly v: 1;
+  readonly id: string;
+  readonly updatedAt: number;
+}
+
 /** The tables of a kitchen, by name; a backup holds exactly these. */
 export interface Kitchen {
   readonly kit: readonly KitRecord[];
@@ -165,6 +173,7 @@ export interface Kitchen {
   readonly hours: readonly HoursRecord[];
   readonly rhythms: readonly RhythmRecord[];
   readonly cupboard: readonly CupboardRecord[];
+  readonly leftOut: readonly LeftOutRecord[];
 }
 /** Every table that a backup holds, in the order it is written. */
 export const TABLES = [
@@ -185,5 +194,6 @@ export const TABLES = [
   'hours',
   'rhythms',
   'cupboard',
+  'leftOut',
 ] as const satisfies readonly (keyof Kitchen)[];
 export type Table = keyof Kitchen;

@@ -25,4 +25,5 @@ export const VERSIONS: Readonly<Record<Table, Versions>> = {
   hours: { migrations: [] },
   rhythms: { migrations: [] },
   cupboard: { migrations: [] },
+  leftOut: { migrations: [] },
 };

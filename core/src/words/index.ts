@@ -19,6 +19,8 @@ export {
 export { muchOf } from './much';
 export { rescueDone, rescueText, rescueThen, TROUBLE_NAMES } from './rescue';
 export { reviewText } from './review';
+export { headlineText } from './headline';
+export { biasText, learningText, promisedName, truthText } from './truth';
 export { usesText } from './byProducts';
 export { calibrationText, funnelText, measuredText, shareText } from './measured';
 export { codeTyped, jarCode, labelText } from './label';
@@ -68,3 +70,16 @@ export type { Said } from './looks';
 export { lastsText, limitText, OUT_WORDS, outText, PLACE_WORDS, uncooledText, whileText } from './shelf';
 export { slackText, whyThenText } from './timetable';
 export type { Names } from './timetable';
+export {
+  causesText,
+  coefficientName,
+  differenceName,
+  differenceText,
+  differenceValue,
+  movedText,
+  stepNamed,
+  timesUsual,
+  togetherText,
+  verdictText,
+  wayText,
+} from './comparing';

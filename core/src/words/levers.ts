@@ -1,6 +1,6 @@
 import type { Complaint, Lever, Remedy } from '../questions';
-import { plain } from '../units';
-import { duration, grams, join, percent, upper } from './format';
+import { duration, join, upper } from './format';
+import { shownText } from './shown';
 import { CHOICES } from './labels';
 import { fixText } from './warnings';
 
@@ -10,27 +10,7 @@ export function leverValue(l: Lever, v: number): string {
     const c = l.at.choices[Math.round(v)] ?? '';
     return CHOICES[c] ?? c;
   }
-  switch (l.shown) {
-    case 'g':
-      return join(grams(Math.round(v)));
-    case 'um':
-      return join({ n: plain(Math.round(v)), unit: 'µm' });
-    case 'ml':
-      return join({ n: plain(Math.round(v)), unit: 'ml' });
-    case 'C':
-      return join({ n: plain(Math.round(v)), unit: '°C' });
-    case 's':
-      return join({ n: plain(Math.round(v)), unit: 's' });
-    case 'min':
-    case 'h':
-      return join(duration(v));
-    case '%':
-      return join(percent(v));
-    case 'cm':
-      return join({ n: plain(v, 1), unit: 'cm' });
-    case 'count':
-      return plain(Math.round(v));
-  }
+  return shownText(l.shown, v);
 }
 /** "grind: fresh water" where two steps have a lever of the same name, else its name alone. */
 export function leverName(l: Lever, all: readonly Lever[]): string {

@@ -42,6 +42,13 @@ describe('pulp dried to flour', () => {
   });
 });
 
+test('a few grams over three bricks are three, and what is less than one is one', () => {
+  const eachG = massG(pulp.stream) / 3.02;
+  const frozen = (g: number) => line(2, at + 1000, { is: 'moved', place: 'freezer', placeC: -18, eachG: g });
+  expect(now([boiled, frozen(eachG)]).bricks?.n).toBe(3);
+  expect(now([boiled, frozen(eachG * 0.9)]).bricks?.n).toBe(4);
+  expect(now([boiled, frozen(eachG * 30)]).bricks?.n).toBe(1);
+});
 test('frozen in bricks: how many are left follows from what is left', () => {
   const each = massG(pulp.stream) / 3;
   const frozen = line(2, at + 1000, { is: 'moved', place: 'freezer', placeC: -18, eachG: each });

@@ -2,17 +2,22 @@ import { describe, expect, test } from '@jest/globals';
 import { fold } from '../../src/batch';
 import { sampleBeliefs, taughtBy } from '../../src/questions';
 import { COEFFICIENTS, unlearned, USUAL_KIT } from '../../src/kitchen';
-import { beliefsFrom, evidenceOf, NOTHING_LEARNED, together } from '../../src/learning';
-import type { Evidence, Learned } from '../../src/learning';
+import { beliefsFrom, evidenceOf, learn } from '../../src/learning';
+import type { Learned, LeftOut, Seen } from '../../src/learning';
 import { METHODS, recipeOf } from '../../src/methods';
 import { seededRandom } from '../../src/numerics';
 import type { Fit, Reading } from '../../src/steps';
 
 const HOLD = 'hold:fine-bag';
-const said = (ln: number, sd = 0.02, coefficient = HOLD): Evidence => ({ coefficient, ln, sd });
-const learn = (all: readonly Evidence[], sign: 1 | -1 = 1, from: Omit<Learned, 'coefficient'> = NOTHING_LEARNED) =>
-  all.reduce((had, e) => together(had, e, sign), from);
-const belief = (all: readonly Evidence[]) => beliefsFrom([{ coefficient: HOLD, ...learn(all) }])[HOLD];
+const said = (ln: number, sd = 0.02): Pick<Seen, 'ln' | 'sd'> => ({ ln, sd });
+const seen = (all: readonly Pick<Seen, 'ln' | 'sd'>[]): readonly Seen[] =>
+  all.map((s, i) => ({ ...s, batch: `b${i}`, at: 1000 + i }));
+const learned = (all: readonly Pick<Seen, 'ln' | 'sd'>[], leftOut?: LeftOut, id = HOLD): Learned | null =>
+  learn(id, seen(all), leftOut);
+const belief = (all: readonly Pick<Seen, 'ln' | 'sd'>[], leftOut?: LeftOut) => {
+  const l = learned(all, leftOut);
+  return beliefsFrom(l ? [l] : [])[HOLD];
+};
 const sigma = COEFFICIENTS.hold.sd;
 const day2 = (0.5 * sigma) ** 2;
 
@@ -20,12 +25,12 @@ describe('what a kitchen learns of a thing', () => {
   /**
    * Normal prior N(μ0, τ0²), one observation of known variance σ²: posterior precision 1/τ0² + 1/σ², mean their weighted
    * mean (Gelman et al., Bayesian Data Analysis, 3rd ed., eq. 2.9–2.10; from memory of the source). Prior mean 0, and the
-   * observation's variance is the reading's with the day's.
+   * observation's variance is the reading's with the day's. From the fourth on, how widely they lie counts too.
    */
   test.each([
     [1, 0.3, 0.02],
-    [4, -0.2, 0.1],
-    [25, 0.15, 0.0],
+    [2, -0.2, 0.1],
+    [3, 0.15, 0.0],
   ])('%i batches that say %f: the conjugate normal update', (n, ln, sd) => {
     const b = belief(Array.from({ length: n }, () => said(ln, sd)));
     const tau0 = sigma * sigma - day2;
@@ -37,26 +42,50 @@ describe('what a kitchen learns of a thing', () => {
   });
   test('with nothing said there is no belief, and the usual spread holds', () => {
     expect(beliefsFrom([])).toEqual({});
-    expect(beliefsFrom([{ coefficient: HOLD, ...NOTHING_LEARNED }])).toEqual({});
+    expect(learned([])).toBeNull();
   });
-  test('the spread falls with every batch, and never below what a day may bring', () => {
+  test('the spread falls with every batch, and never below what even a steady day may bring', () => {
     const sds = [1, 2, 5, 20, 1000].map((n) => belief(Array.from({ length: n }, () => said(0.1)))?.sd ?? NaN);
     expect(sds).toEqual([...sds].sort((a, b) => b - a));
     expect(sds[0]).toBeLessThan(sigma);
-    expect(sds[4]).toBeGreaterThan(0.5 * sigma);
+    expect(sds[4]).toBeGreaterThan(0.75 * 0.5 * sigma);
   });
-  test('taking a batch off leaves what the others said; the last taken off leaves nothing', () => {
-    const [a, b] = [said(0.3, 0.01), said(-0.1, 0.2)];
-    const both = learn([a, b]);
-    const left = learn([b], -1, both);
-    expect(left.weighted).toBeCloseTo(learn([a]).weighted, 10);
-    expect(left.weight).toBeCloseTo(learn([a]).weight, 10);
-    expect(learn([a], -1, left)).toEqual(NOTHING_LEARNED);
+  test('what is left out was never said; all before an instant too, and later batches still count', () => {
+    const all = [said(0.3, 0.01), said(-0.1, 0.2), said(0.1)];
+    expect(belief(all, { batches: ['b0'], beforeAt: null })).toEqual(belief(all.slice(1)));
+    expect(belief(all, { batches: [], beforeAt: 1002 })).toEqual(belief(all.slice(2)));
+    expect(belief(all, { batches: ['b2'], beforeAt: 1002 })).toBeUndefined();
   });
   test('it stays within what the thing can be, and what is no coefficient is let be', () => {
     expect(belief(Array.from({ length: 50 }, () => said(9, 0)))?.mean).toBe(COEFFICIENTS.hold.high);
-    expect(together(NOTHING_LEARNED, said(1, 0.1, 'wish:bag'), 1)).toEqual(NOTHING_LEARNED);
-    expect(beliefsFrom([{ coefficient: 'wish:bag', n: 3, weight: 1, weighted: 1 }])).toEqual({});
+    expect(learned([said(1)], undefined, 'wish:bag')).toBeNull();
+    expect(beliefsFrom([{ coefficient: 'wish:bag', n: 3, mean: 2, sd: 0.1, odd: [], changed: null }])).toEqual({});
+  });
+  test('one odd reading among seven moves it less than a tenth of what it says, and is named', () => {
+    const six = [0.02, -0.05, 0.08, 0.01, -0.03, 0.06].map((ln) => said(ln));
+    const without = belief(six)?.mean ?? NaN;
+    const all = learned([...six.slice(0, 3), said(0.9), ...six.slice(3)]);
+    expect(all?.odd).toEqual(['b3']);
+    expect(Math.abs(Math.log((all?.mean ?? NaN) / without))).toBeLessThan(0.02);
+    expect(all?.changed).toBeNull();
+    // Of two nobody can say which is the odd one.
+    expect(learned([said(0), said(0.9)])?.odd).toEqual([]);
+  });
+  test('a bag that clogs: from where it changed on, the new level counts, and the old one no more', () => {
+    const random = seededRandom(5);
+    const day = (): number => 0.5 * sigma * (random() + random() + random() - 1.5);
+    const before = Array.from({ length: 8 }, () => said(day()));
+    const after = Array.from({ length: 6 }, () => said(0.45 + day()));
+    const l = learned([...before, ...after]);
+    expect(l?.changed?.batch).toBe('b8');
+    expect(l?.n).toBe(6);
+    expect(l?.changed?.from).toBeCloseTo(1, 0);
+    expect(Math.log(l?.mean ?? NaN)).toBeGreaterThan(0.3);
+  });
+  test('only the newest two hundred are looked at', () => {
+    const all = Array.from({ length: 500 }, (_, i) => said(i < 300 ? -0.5 : 0.2));
+    expect(learned(all)?.n).toBe(200);
+    expect(learned(all)?.changed).toBeNull();
   });
 });
 
@@ -92,7 +121,7 @@ test('ten weighed batches of a bag that holds more: the next milk is foretold tw
   const random = seededRandom(12);
   const milk = (beliefs: Parameters<typeof fold>[1]['beliefs']): number =>
     fold(recipe, { kit: USUAL_KIT, beliefs }).stages.find((s) => s.step === strain.id)?.figures.milkG ?? 0;
-  let had: Omit<Learned, 'coefficient'> = NOTHING_LEARNED;
+  const had: Seen[] = [];
   const hidden = 1.5;
   for (let i = 0; i < 10; i += 1) {
     const day = Math.exp(0.5 * sigma * (random() + random() + random() - 1.5) * 2);
@@ -100,11 +129,12 @@ test('ten weighed batches of a bag that holds more: the next milk is foretold tw
     const value = Math.round(milk({ [HOLD]: bag }));
     const weighed: Reading = { id: `r${i}`, step: strain.id, what: 'milkG', value, source: 'cook' };
     const o = fold(recipe, { ...unlearned(USUAL_KIT), readings: [weighed] });
-    for (const e of evidenceOf(o.fits)) had = together(had, e, 1);
+    for (const e of evidenceOf(o.fits)) if (e.coefficient === HOLD) had.push({ ...e, batch: `b${i}`, at: i });
   }
   const truth = milk({ [HOLD]: { mean: hidden, n: 1, ...COEFFICIENTS.hold } });
   const before = Math.abs(milk({}) - truth);
-  const after = Math.abs(milk(beliefsFrom([{ coefficient: HOLD, ...had }])) - truth);
+  const l = learn(HOLD, had);
+  const after = Math.abs(milk(beliefsFrom(l ? [l] : [])) - truth);
   expect(before).toBeGreaterThan(5);
   expect(after).toBeLessThan(before / 2);
 });

@@ -259,6 +259,7 @@ export function sampleKitchen(): Kitchen {
         ...{ addedAt: T0, updatedAt: T0 },
       },
     ],
+    leftOut: [{ v: 1, id: 'hold:fine-bag', batches: ['b1'], beforeAt: T0, updatedAt: T0 }],
     cupboard: [{ v: 1, id: 'soybeans', haveG: 850, countedAt: T0, packG: 500, updatedAt: T0 }],
   };
 }

@@ -15,6 +15,8 @@ const Bench = room(async () => (await import('../bench')).BenchPage);
 const BatchBench = room(async () => (await import('../bench')).BatchBenchPage);
 const Book = room(async () => (await import('../book')).BookPage);
 const BookBatch = room(async () => (await import('../book')).BookBatchPage);
+const Beside = room(async () => (await import('../book/beside/BesidePage')).BesidePage);
+const Truth = room(async () => (await import('../book/TruthPage')).TruthPage);
 const Kit = room(async () => (await import('../kit')).KitPage);
 
 /** The place between the bars. One that fails leaves the bars, the worktop and its alarm as they are. */
@@ -33,6 +35,8 @@ export function Place() {
           <Route path="/bench" element={<Bench />} />
           <Route path="/bench/:id" element={<BatchBench />} />
           <Route path="/book" element={<Book />} />
+          <Route path="/book/beside" element={<Beside />} />
+          <Route path="/book/truth" element={<Truth />} />
           <Route path="/book/:id" element={<BookBatch />} />
           <Route path="/kit" element={<Kit />} />
           <Route path="*" element={<NotFound />} />

@@ -15,6 +15,9 @@ import { Correct } from './Correct';
 import { Jars } from './Jars';
 import { Log } from './Log';
 import { MakeAgain } from './MakeAgain';
+import { besideOf } from '../store/beside';
+import { Traces } from './Traces';
+import { Went } from './Went';
 import { WouldHaveHelped } from './WouldHaveHelped';
 
 /** One batch of the book. */
@@ -37,16 +40,23 @@ export function BookBatchPage() {
         {r.batch.number} · {r.batch.name}
       </h1>
       <p className="quiet mb-4">Began {fullDate(r.batch.startedAt)}</p>
-      <div className="grid gap-4 wide:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
+      <div className="grid grid-cols-[minmax(0,1fr)] gap-4 wide:grid-cols-[minmax(0,1fr)_minmax(0,1fr)]">
         <div className="flex flex-col gap-4">
+          {r.progress.state !== 'open' && <Went r={r} />}
           <Figures r={r} />
           {r.progress.state === 'finished' && <WouldHaveHelped key={r.batch.id} r={r} />}
           <Correct r={r} />
         </div>
         <div className="flex flex-col gap-4">
-          <MakeAgain r={r} />
-          <Bench r={r} />
+          <div className="flex flex-wrap gap-3">
+            <MakeAgain r={r} />
+            <Link className="btn btn-outline btn-lg" to={besideOf([r.batch.id])}>
+              Lay another beside it
+            </Link>
+            <Bench r={r} />
+          </div>
           <Jars r={r} />
+          <Traces r={r} />
           <Log r={r} />
         </div>
       </div>

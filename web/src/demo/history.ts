@@ -1,4 +1,6 @@
 import { unlearned } from '@ironpan/core/kitchen';
+import type { Beliefs, Kit } from '@ironpan/core/kitchen';
+import { OF_THE_DAY } from '@ironpan/core/learning';
 import { jarNow, jarsOf, MODEL, progressOf, promisedOf, fold, timerS } from '@ironpan/core/batch';
 import { doubted, look, sampleBeliefs } from '@ironpan/core/questions';
 import type { BatchEvent, Look, Progress } from '@ironpan/core/batch';
@@ -30,11 +32,18 @@ const HOUR = 3_600_000;
 const SCALE_G = 3;
 const TIMING = 0.06;
 
-/** The batch as it truly went in a kitchen drawn at random, and what its cooks wrote down of it. */
-export function makePast(p: Past, number: number, plan: PlanRecord, kit: KitRecord, laidAt: number): Made {
+/** The batch as it truly went in a kitchen that nobody sees, and what its cooks wrote down of it; begun with what was believed then. */
+export function makePast(
+  p: Past,
+  number: number,
+  plan: PlanRecord,
+  kit: KitRecord,
+  laidAt: number,
+  beliefs: Beliefs = {},
+): Made {
   const random = seededRandom(p.seed);
   const frozen = frozenKit(kit);
-  const seen = look(plan.recipe, unlearned(frozen));
+  const seen = look(plan.recipe, { kit: frozen, beliefs });
   if (!seen) throw new RangeError(plan.name);
   const id = `demo-batch-${number}`;
   const startedAt = laidAt - p.beganHoursAgo * HOUR;
@@ -46,19 +55,34 @@ export function makePast(p: Past, number: number, plan: PlanRecord, kit: KitReco
     name: plan.name,
     recipe: plan.recipe,
     kit: frozen,
-    beliefs: {},
+    beliefs,
     model: MODEL,
     promised: promisedOf(seen.summary),
     startedAt,
   };
-  const truth = fold(plan.recipe, {
-    kit: frozen,
-    beliefs: sampleBeliefs(unlearned(frozen), doubted(plan.recipe), random),
-  });
+  const truth = fold(plan.recipe, { kit: frozen, beliefs: onThatDay(p, frozen, doubted(plan.recipe), random) });
   const events = logOf(batch, truth, p, random).map((e) => ({ ...e, v: 6 as const }));
   const progress = progressOf(batch, events);
   const jars = progress.state === 'finished' ? jarsOf(batch, progress).map((j) => ({ ...j, v: 4 as const })) : [];
   return { batch, events, jars, progress, jarEvents: jars.flatMap((j) => jarLog(j, p, batch, laidAt, random)) };
+}
+
+/** What the things of this kitchen truly do, drawn once; and how far a day may be from it (as the core takes it to be). */
+const KITCHEN_SEED = 640;
+const OF_THE_KITCHEN = Math.sqrt(1 - OF_THE_DAY ** 2);
+/** The bag has been clogging for some days: so many hours ago it began, and so many times as much it holds since. */
+const CLOGGED = { hoursAgo: 12 * 24, times: 1.7, thing: 'hold:fine-bag' };
+
+function onThatDay(p: Past, kit: Kit, foods: readonly string[], random: () => number): Beliefs {
+  const day = sampleBeliefs(unlearned(kit), foods, random);
+  const here = sampleBeliefs(unlearned(kit), foods, seededRandom(KITCHEN_SEED));
+  return Object.fromEntries(
+    Object.entries(day).map(([id, b]) => {
+      const clogged = id === CLOGGED.thing && p.beganHoursAgo < CLOGGED.hoursAgo ? CLOGGED.times : 1;
+      const truly = (here[id]?.mean ?? 1) ** OF_THE_KITCHEN * b.mean ** OF_THE_DAY * clogged;
+      return [id, { ...b, mean: Math.min(b.high, Math.max(b.low, truly)) }];
+    }),
+  );
 }
 
 function logOf(batch: BatchRecord, truth: Outcome, p: Past, random: () => number): BatchEvent[] {

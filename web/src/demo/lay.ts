@@ -1,7 +1,11 @@
+import type { Beliefs } from '@ironpan/core/kitchen';
+import { beliefsFrom } from '@ironpan/core/learning';
 import type { JarEventRecord, PhotoRecord } from '@ironpan/core/records';
 import { db } from '../store/db';
 import { digestNow, keepDigests } from '../store/digests';
 import { keepFates } from '../store/fates';
+import { learnedOf } from '../store/learnedRows';
+import type { DigestRow } from '../store/rows';
 import { drawnPhoto } from './drawnPhoto';
 import { makePast } from './history';
 import type { Past } from './history';
@@ -60,7 +64,14 @@ export async function layDemo(at: number): Promise<void> {
     if (!p) throw new RangeError(id);
     return p;
   };
-  const made = HISTORY.map((p, i) => makePast(p, i + 1, planOf(p.plan), kit, at));
+  // Each batch is begun with what those before it taught, as it is in a kitchen.
+  const lines: DigestRow[] = [];
+  const believed = (): Beliefs => beliefsFrom(learnedOf(lines).flatMap((r) => r.taught ?? []));
+  const made = HISTORY.map((p, i) => {
+    const one = makePast(p, i + 1, planOf(p.plan), kit, at, believed());
+    lines.push(digestNow(one.batch, one.events));
+    return one;
+  });
   const now = soakingNow(at);
   const photographed = await withPhoto(made.flatMap((m) => [...m.jarEvents]));
   await d.transaction('rw', d.tables, async () => {
@@ -73,7 +84,7 @@ export async function layDemo(at: number): Promise<void> {
     await d.jars.bulkPut(all.flatMap((m) => [...m.jars]));
     await d.jarEvents.bulkPut(photographed.events);
     await d.photos.bulkPut(photographed.photos);
-    await keepDigests(all.map((m) => digestNow(m.batch, m.events)));
+    await keepDigests([...lines, digestNow(now.batch, now.events)]);
     const ended = new Set(all.flatMap((m) => m.jarEvents.filter((e) => ENDS.has(e.is)).map((e) => e.jar)));
     const jars = all.flatMap((m) => m.jars.map((j) => j.id)).filter((id) => !ended.has(id));
     await d.standing.bulkPut(jars.map((jar) => ({ jar })));
@@ -93,6 +104,7 @@ export async function layDemo(at: number): Promise<void> {
       planOf(SOAKING.plan),
       kit,
       laidAt,
+      believed(),
     );
     const events = whole.events.filter((e) => e.at <= laidAt && !(e.is === 'ended' && e.at > laidAt - HOUR));
     return { ...whole, events: events.filter((e) => !('step' in e) || e.step !== 'drain'), jars: [], jarEvents: [] };

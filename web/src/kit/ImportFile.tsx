@@ -27,6 +27,7 @@ const TABLE = {
   hours: 'hours of the cook',
   rhythms: 'rhythms of milks',
   cupboard: 'foods in the cupboard',
+  leftOut: 'things of which something is left out',
 } as const;
 
 type State =

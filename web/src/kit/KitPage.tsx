@@ -12,6 +12,7 @@ import { NearInstruments } from './NearInstruments';
 import { Preferences } from './Preferences';
 import { OwnFoods } from './OwnFoods';
 import { Prices } from './Prices';
+import { Taught } from './Taught';
 import { Things } from './Things';
 import { useKitEdit } from './useKitEdit';
 import { YourData } from './YourData';
@@ -64,6 +65,7 @@ export function KitPage() {
         </div>
         <div className="flex flex-col gap-4">
           <Things kit={kit} onChange={change} />
+          <Taught kit={kit} />
           <OwnFoods />
           <FunnelPart kit={kit} onChange={change} />
           <Prices kit={kit} onChange={change} />

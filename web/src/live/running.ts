@@ -37,7 +37,8 @@ export function useBatch(id: string): Running | Broken | null | undefined {
 /** Progress by batch: logs only grow, so their length and last line say whether it still holds. */
 const memory = new Map<string, { readonly of: string; readonly progress: Progress }>();
 const MOST_REMEMBERED = 40;
-function reckoned(b: BatchWithLog): Running | Broken {
+/** A batch with where it is and what came of it; folded again only when its own log changes. */
+export function reckoned(b: BatchWithLog): Running | Broken {
   const of = `${b.batch.startedAt} ${b.batch.model} ${b.events.length} ${lastSeq(b.events)}`;
   const had = memory.get(b.batch.id);
   if (had?.of === of) return { ...b, progress: had.progress };

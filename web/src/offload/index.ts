@@ -12,12 +12,14 @@ import type {
 import type { PhotoFrame } from '@ironpan/core/batch';
 import type { SeenLayers } from '@ironpan/core/detect';
 import type { CalendarRead, LoggerRead } from '@ironpan/core/formats';
+import type { Explanation, Together } from '@ironpan/core/comparing';
 import type { Here } from '@ironpan/core/kitchen';
 import type { Recipe } from '@ironpan/core/steps';
 import type { How } from '../store/transfer';
 import type { AheadAsked, AheadTold } from './ahead.worker';
 import type { CalendarAsked } from './calendar.worker';
 import type { ClockAsked } from './clockAsk';
+import type { CsvAsked } from './csv.worker';
 import type { ClockTold } from './clockView';
 import type { FileRead, KitchenAsked } from './kitchen.worker';
 import type { LastingAsked, LastingTold } from './lasting.worker';
@@ -25,6 +27,8 @@ import type { LoggerAsked } from './logger.worker';
 import type { MovesAsked, RescueAsked } from './moves.worker';
 import type { PhotoAsked, PhotoRead } from './photo.worker';
 import type { RangesAsked } from './ranges.worker';
+import type { TruthAsked, TruthTold } from './truth.worker';
+import type { WhyAsked, WhySide } from './why.worker';
 
 export type Ranges = Readonly<Record<RangeOf, Range>>;
 export interface Running<T> {
@@ -137,6 +141,25 @@ export const askRemedies = (
 ): Running<readonly Remedy[]> => moves({ what: 'remedies', recipe, here, complaint, said }, onProgress);
 /** What can be done about what went wrong with a batch. */
 export const askRescue = (asked: Omit<RescueAsked, 'what'>): Running<Rescued> => moves({ what: 'rescue', ...asked });
+
+const why = <T>(asked: WhyAsked, onProgress?: Progress): Running<T> =>
+  ask(new Worker(new URL('./why.worker.ts', import.meta.url), { type: 'module' }), asked, onProgress);
+/** Why the second came out otherwise than the first. */
+export const askWhy = (first: WhySide, second: WhySide, onProgress?: Progress): Running<Explanation> =>
+  why({ what: 'why', first, second }, onProgress);
+/** What always changed together, over the batches of a milk in this database. */
+export const askTogether = (
+  asked: Omit<Extract<WhyAsked, { what: 'together' }>, 'what'>,
+  onProgress?: Progress,
+): Running<readonly Together[]> => why({ what: 'together', ...asked }, onProgress);
+
+/** What was promised of the newest batches, and what was measured of them. */
+export const askTruth = (asked: TruthAsked, onProgress?: Progress): Running<TruthTold> =>
+  ask(new Worker(new URL('./truth.worker.ts', import.meta.url), { type: 'module' }), asked, onProgress);
+
+/** A part of the book as a table for spreadsheets and statistics programs. */
+export const askCsv = (asked: CsvAsked): Running<Blob> =>
+  ask(new Worker(new URL('./csv.worker.ts', import.meta.url), { type: 'module' }), asked);
 
 /** The timetable of a day; `onBest` is told the best so far, and how far it is, 0..1. */
 export const askClock = (asked: ClockAsked, onBest: (t: ClockTold, share: number) => void): Running<ClockTold> =>

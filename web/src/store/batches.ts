@@ -42,6 +42,9 @@ export async function openBatches(): Promise<BatchWithLog[]> {
   const open = await withLogs(await db().batches.bulkGet(ids));
   return open.sort((a, b) => b.batch.startedAt - a.batch.startedAt || b.batch.number - a.batch.number);
 }
+/** These batches with their logs; those that are not here are left out. */
+export const someBatches = async (ids: readonly string[]): Promise<BatchWithLog[]> =>
+  withLogs(await db().batches.bulkGet([...ids]));
 /** One batch with its log; null: not here. */
 export async function oneBatch(id: string): Promise<BatchWithLog | null> {
   return (await withLogs([await db().batches.get(id)]))[0] ?? null;
@@ -56,7 +59,7 @@ export async function startBatch(plan: PlanRecord, here: HereRecord, at: number)
   if (orderFaults(plan.recipe).length > 0) throw new RangeError('the steps of this plan are out of order');
   const promised = promisedOf(summarise(plan.recipe, fold(plan.recipe, here), kit));
   const d = db();
-  return d.transaction('rw', [d.batches, d.events, d.digests, d.learned, d.plans], async () => {
+  return d.transaction('rw', [d.batches, d.events, d.digests, d.learned, d.leftOut, d.plans], async () => {
     const recent = await d.batches
       .where('startedAt')
       .between(at - ONE_PRESS_MS, at + ONE_PRESS_MS)
@@ -99,7 +102,7 @@ export function append(batchId: string, happened: readonly Happening[], at: numb
   const d = db();
   return d.transaction(
     'rw',
-    [d.batches, d.events, d.digests, d.learned, d.traces, ...tablesOfJars(d), d.plans, d.fridge, d.fates],
+    [d.batches, d.events, d.digests, d.learned, d.leftOut, d.traces, ...tablesOfJars(d), d.plans, d.fridge, d.fates],
     async () => {
       const batch = await d.batches.get(batchId);
       if (!batch) throw new GoneError('this batch');

@@ -1,4 +1,6 @@
-import { milkName } from '@ironpan/core/words';
+import { methodById } from '@ironpan/core/methods';
+import type { PlanRecord } from '@ironpan/core/records';
+import { milkName, USE_NAMES } from '@ironpan/core/words';
 import { db } from './db';
 import { trusted } from './digests';
 import type { DigestRow, FateRow } from './rows';
@@ -75,23 +77,66 @@ export interface BookAsk {
   readonly find: string;
   readonly milk: string | null;
   readonly which: BookWhich;
+  /** Of which plan, school or use, as {@link bookGroups} names it; null: any. */
+  readonly of: string | null;
   readonly order: BookOrder;
 }
+type Named = readonly (readonly [key: string, name: string])[];
+/** What the batches of the book are of: plans that are still there, the schools they follow, what they are for. */
+export interface BookGroups {
+  readonly plans: Named;
+  readonly schools: Named;
+  readonly uses: Named;
+}
+/** By what a plan is found: itself, its school, its use. */
+const keysOf = (p: PlanRecord): readonly string[] => [
+  `plan.${p.id}`,
+  ...(p.from ? [`school.${p.from.method}`] : []),
+  ...(p.use === null ? [] : [`use.${p.use}`]),
+];
+async function bookPlans(): Promise<PlanRecord[]> {
+  const ids = (await db().digests.orderBy('plan').uniqueKeys()) as string[];
+  return (await db().plans.bulkGet(ids)).filter((p) => p !== undefined);
+}
+export async function bookGroups(): Promise<BookGroups> {
+  const plans = await bookPlans();
+  const byName = (all: ReadonlyMap<string, string>): Named => [...all].sort(([, a], [, b]) => a.localeCompare(b));
+  const schools = plans.flatMap((p) => {
+    const m = p.from && methodById(p.from.method);
+    return m ? [[`school.${m.id}`, `${milkName(m.milk)}: ${m.name}`] as const] : [];
+  });
+  const uses = plans.flatMap((p) => (p.use === null ? [] : [[`use.${p.use}`, useName(p.use)] as const]));
+  return {
+    plans: byName(new Map(plans.map((p) => [`plan.${p.id}`, p.name]))),
+    schools: byName(new Map(schools)),
+    uses: byName(new Map(uses)),
+  };
+}
+const useName = (use: string): string =>
+  Object.hasOwn(USE_NAMES, use) ? USE_NAMES[use as keyof typeof USE_NAMES] : use;
+/** The plans that one of those names. */
+const plansOf = async (of: string): Promise<ReadonlySet<string>> =>
+  new Set((await bookPlans()).flatMap((p) => (keysOf(p).includes(of) ? [p.id] : [])));
+
 /** The milks of which there is a batch, by name. */
 export const bookMilks = async (): Promise<string[]> =>
   ((await db().digests.orderBy('milk').uniqueKeys()) as string[]).toSorted((a, b) =>
     milkName(a).localeCompare(milkName(b)),
   );
 /** The batches whose name, milk or number hold every one of the words, and that are all else that is asked, in an order. */
-export async function bookFound({ find, milk, which, order }: BookAsk): Promise<string[]> {
+export async function bookFound({ find, milk, which, of, order }: BookAsk): Promise<string[]> {
   const words = find.toLowerCase().split(/\s+/);
-  const [rows, is] = await Promise.all([db().digests.toArray(), isWhich(which)]);
+  const [rows, is, plans] = await Promise.all([
+    db().digests.toArray(),
+    isWhich(which),
+    of === null ? null : plansOf(of),
+  ]);
   const has = (r: DigestRow): boolean => {
     const text = `${r.number} ${r.name} ${milkName(r.milk)}`.toLowerCase();
     return words.every((w) => text.includes(w));
   };
   return rows
-    .filter((r) => (milk === null || r.milk === milk) && is(r) && has(r))
+    .filter((r) => (milk === null || r.milk === milk) && (plans?.has(r.plan) ?? true) && is(r) && has(r))
     .sort(BEFORE[order])
     .map((r) => r.batch);
 }

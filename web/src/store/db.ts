@@ -1,6 +1,5 @@
 import Dexie from 'dexie';
 import type { Table } from 'dexie';
-import type { Learned } from '@ironpan/core/learning';
 import type {
   BatchRecord,
   CupboardRecord,
@@ -9,6 +8,7 @@ import type {
   JarEventRecord,
   JarRecord,
   KitRecord,
+  LeftOutRecord,
   MaterialRecord,
   MethodRecord,
   HoursRecord,
@@ -18,7 +18,7 @@ import type {
   TraceRecord,
   WishRecord,
 } from '@ironpan/core/records';
-import type { DigestRow, FateRow, LastingRow, SettingRow, StandingRow, UndoRow } from './rows';
+import type { DigestRow, FateRow, LastingRow, LearnedRow, SettingRow, StandingRow, UndoRow } from './rows';
 import { realm } from './realm';
 import type { Realm } from './realm';
 
@@ -41,8 +41,9 @@ export class KitchenDb extends Dexie {
   hours!: Table<HoursRecord, string>;
   rhythms!: Table<RhythmRecord, string>;
   cupboard!: Table<CupboardRecord, string>;
+  leftOut!: Table<LeftOutRecord, string>;
   digests!: Table<DigestRow, string>;
-  learned!: Table<Learned, string>;
+  learned!: Table<LearnedRow, string>;
   standing!: Table<StandingRow, string>;
   fates!: Table<FateRow, string>;
   lasting!: Table<LastingRow, string>;
@@ -97,16 +98,20 @@ export class KitchenDb extends Dexie {
     // What is on the clock, and when somebody is there.
     this.version(11).stores({ wishes: 'id, addedAt', hours: 'id' });
     // What is made again and again, and what is in the cupboard for it.
-    this.version(DATABASE_VERSION).stores({
+    this.version(12).stores({
       rhythms: 'id, addedAt',
       cupboard: 'id',
       // The milks of the book are told without reading it.
       digests: 'batch, state, startedAt, model, milk',
     });
+    // What each batch said of a thing is kept in its order, so that a change shows; some of it may be left out.
+    this.version(DATABASE_VERSION)
+      .stores({ leftOut: 'id', digests: 'batch, state, startedAt, model, milk, plan' })
+      .upgrade((t) => known(upgrades).upgradeTo13(t));
   }
 }
 /** The newest shape of the storage this build knows; a later one is refused unopened. */
-export const DATABASE_VERSION = 12;
+export const DATABASE_VERSION = 13;
 
 /** The name of a kitchen’s database. */
 export const databaseName = (r: Realm): string => `ironpan-${r}`;
@@ -171,6 +176,7 @@ export type Upgrades = Pick<
   | 'upgradeTo8'
   | 'upgradeTo9'
   | 'upgradeTo10'
+  | 'upgradeTo13'
 >;
 function known(upgrades: Upgrades | undefined): Upgrades {
   if (!upgrades) throw new Error('this storage is of an older shape: open Ironpan in a window first');

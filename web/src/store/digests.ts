@@ -1,10 +1,9 @@
 import { digestOf, MODEL, progressOf } from '@ironpan/core/batch';
 import type { Progress } from '@ironpan/core/batch';
-import { NOTHING_LEARNED, together } from '@ironpan/core/learning';
-import type { Evidence } from '@ironpan/core/learning';
 import type { BatchRecord, EventRecord, TraceRecord } from '@ironpan/core/records';
 import { milkOf } from '@ironpan/core/words';
 import { db } from './db';
+import { relearn } from './learned';
 import type { DigestRow } from './rows';
 import { tracesFor } from './traces';
 
@@ -23,6 +22,7 @@ export const labelOf = (batch: BatchRecord) => ({
   startedAt: batch.startedAt,
   milk: milkOf(batch.recipe),
   promisedMl: batch.promised.volumeMl,
+  plan: batch.plan,
 });
 
 /**
@@ -31,31 +31,16 @@ export const labelOf = (batch: BatchRecord) => ({
  */
 export function keepDigests(rows: readonly DigestRow[], gone: readonly string[] = []): Promise<void> {
   const d = db();
-  return d.transaction('rw', d.digests, d.learned, async () => {
+  return d.transaction('rw', d.digests, d.learned, d.leftOut, async () => {
     const before = await d.digests.bulkGet([...rows.map((r) => r.batch), ...gone]);
-    const off = before.flatMap((r) => r?.evidence ?? []);
-    const on = rows.flatMap((r) => r.evidence);
-    if (off.length + on.length > 0) await learn(off, on);
+    await relearn(
+      before.filter((r) => r !== undefined),
+      rows,
+    );
     await d.digests.bulkPut([...rows]);
     await d.digests.bulkDelete([...gone]);
   });
 }
-async function learn(off: readonly Evidence[], on: readonly Evidence[]): Promise<void> {
-  const d = db();
-  const ids = [...new Set([...off, ...on].map((e) => e.coefficient))];
-  const had = await d.learned.bulkGet(ids);
-  const now = new Map(ids.map((id, i) => [id, had[i] ?? { coefficient: id, ...NOTHING_LEARNED }]));
-  const take = (e: Evidence, sign: 1 | -1): void => {
-    const r = now.get(e.coefficient);
-    if (r) now.set(e.coefficient, { coefficient: r.coefficient, ...together(r, e, sign) });
-  };
-  // What comes is added first: nothing left of a coefficient in between would lose what others said of it.
-  for (const e of on) take(e, 1);
-  for (const e of off) take(e, -1);
-  await d.learned.bulkPut([...now.values()].filter((r) => r.n > 0));
-  await d.learned.bulkDelete([...now.values()].filter((r) => r.n <= 0).map((r) => r.coefficient));
-}
-
 /** A batch that cannot be folded is shown by name, as open, so that its own page can say what is wrong with it. */
 export function digestNow(
   batch: BatchRecord,
@@ -92,7 +77,7 @@ async function fresh(ids: readonly string[]): Promise<DigestRow[]> {
 /** Folded and written in one transaction: a press in between would be overwritten by what was folded before it. */
 function refold(ids: readonly string[]): Promise<void> {
   const d = db();
-  return d.transaction('rw', [d.batches, d.events, d.traces, d.digests, d.learned], async () =>
+  return d.transaction('rw', [d.batches, d.events, d.traces, d.digests, d.learned, d.leftOut], async () =>
     keepDigests(await fresh(ids)),
   );
 }

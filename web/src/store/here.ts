@@ -14,5 +14,5 @@ export interface HereRecord {
 export async function readHere(): Promise<HereRecord> {
   const [kit, learned, lasting] = await Promise.all([readKit(), db().learned.toArray(), db().lasting.toArray()]);
   const keeping = lasting.map((l) => [l.id, { ...COEFFICIENTS.keeping, mean: l.mean, n: l.jars }] as const);
-  return { kit, beliefs: { ...beliefsFrom(learned), ...Object.fromEntries(keeping) } };
+  return { kit, beliefs: { ...beliefsFrom(learned.flatMap((r) => r.taught ?? [])), ...Object.fromEntries(keeping) } };
 }

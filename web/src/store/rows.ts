@@ -1,4 +1,5 @@
 import type { Digest, Fate } from '@ironpan/core/batch';
+import type { Learned, Seen } from '@ironpan/core/learning';
 import type { UndoRecord } from '@ironpan/core/records';
 
 /** An undo row as it is stored: under its plan. */
@@ -10,6 +11,14 @@ export interface DigestRow extends Digest {
   readonly startedAt: number;
   readonly milk: string;
   readonly promisedMl: number;
+  /** Of which plan; it may be gone. */
+  readonly plan: string;
+}
+/** What batches said of a coefficient, the newest of them in their order, and what that taught; null: nothing that counts. */
+export interface LearnedRow {
+  readonly coefficient: string;
+  readonly seen: readonly Seen[];
+  readonly taught: Learned | null;
 }
 /** What became of a jar, whose milk it was, and by which method; null: of none, or its plan is gone. */
 export interface FateRow extends Fate {

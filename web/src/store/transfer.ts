@@ -6,6 +6,7 @@ import type { JarEventRecord, Kitchen, SettingsRecord, Table, UndoRecord } from 
 import { settle } from './batches';
 import { Pouring, toldAll } from './bulk';
 import { fatesStale } from './fates';
+import { learnAgain } from './learned';
 import { db } from './db';
 import type { KitchenDb } from './db';
 import type { DigestRow, UndoRow } from './rows';
@@ -179,6 +180,7 @@ export async function importAll(
       rows.push(x ? { ...x, ...labelOf(b) } : await digestOfStored(b));
     }
     await keepDigests(rows);
+    await learnAgain(theirs.leftOut.map((o) => o.id));
     await stand(d, theirs, empty.has('jarEvents'));
     if (theirs.jars.length + theirs.jarEvents.length > 0) await fatesStale();
     for (const id of grown) {

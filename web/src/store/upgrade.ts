@@ -3,9 +3,10 @@ import { endOfJar } from '@ironpan/core/batch';
 import type { JarEvent } from '@ironpan/core/batch';
 import { groupBy } from '@ironpan/core/numerics';
 import { migrate, recipeTo2, undoTo2, undoTo3, VERSIONS } from '@ironpan/core/records';
-import type { FridgeRecord, KitRecord, Migration, PlanVersion } from '@ironpan/core/records';
+import type { BatchRecord, FridgeRecord, KitRecord, Migration, PlanVersion } from '@ironpan/core/records';
 import type { Recipe } from '@ironpan/core/steps';
-import type { UndoRow } from './rows';
+import { learnedOf } from './learnedRows';
+import type { DigestRow, UndoRow } from './rows';
 
 /** Brings every stored row to the newest version, with the very functions that an import uses. */
 export async function migrateRows(t: Transaction): Promise<void> {
@@ -72,3 +73,18 @@ export const upgradeTo8 = (t: Transaction): Promise<void> => migrateRows(t);
 export const upgradeTo9 = (t: Transaction): Promise<void> => migrateRows(t);
 /** Version 10: a batch is changed against what goes wrong while it is made. */
 export const upgradeTo10 = (t: Transaction): Promise<void> => migrateRows(t);
+/** Version 13: lines of the book name their plan, and what was learned is kept batch by batch. */
+export async function upgradeTo13(t: Transaction): Promise<void> {
+  const plans = new Map<string, string>();
+  await t.table<BatchRecord>('batches').each((b) => plans.set(b.id, b.plan));
+  const lines: DigestRow[] = [];
+  await t
+    .table<DigestRow>('digests')
+    .toCollection()
+    .modify((row, ref) => {
+      ref.value = { ...row, plan: plans.get(row.batch) ?? '' };
+      lines.push(ref.value);
+    });
+  await t.table('learned').clear();
+  await t.table('learned').bulkPut(learnedOf(lines));
+}

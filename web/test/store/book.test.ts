@@ -1,13 +1,14 @@
 import { expect, test } from '@jest/globals';
 import { layDemo } from '../../src/demo/lay';
-import { bookFound, bookMilks } from '../../src/store/book';
+import { bookFound, bookGroups, bookMilks } from '../../src/store/book';
 import type { BookAsk, BookWhich } from '../../src/store/book';
 import { db } from '../../src/store/db';
 import { kitchenForEach } from '../setup';
 
 kitchenForEach('book');
 const AT = Date.parse('2026-03-14T07:30:00Z');
-const found = (a: Partial<BookAsk> = {}) => bookFound({ find: '', milk: null, which: 'all', order: 'newest', ...a });
+const found = (a: Partial<BookAsk> = {}) =>
+  bookFound({ find: '', milk: null, which: 'all', of: null, order: 'newest', ...a });
 
 test('what is asked of the book in parts is what a reader of every row would find', async () => {
   await layDemo(AT);
@@ -44,4 +45,28 @@ test('short is what came out at less than nine tenths of what was promised, by t
   ]);
   const short = await found({ which: 'short' });
   expect([short.includes(one.batch), short.includes(two.batch)]).toEqual([true, false]);
+});
+
+test('of a plan, of a school, for a use: each names its batches, and a plan that is gone names none', async () => {
+  await layDemo(AT);
+  const d = db();
+  const batches = await d.batches.toArray();
+  const { plans, schools, uses } = await bookGroups();
+  expect(plans.length).toBeGreaterThan(3);
+  for (const [key, name] of plans) {
+    const ids = await found({ of: key });
+    expect([name, ids.toSorted()]).toEqual([
+      name,
+      batches.flatMap((b) => (`plan.${b.plan}` === key ? [b.id] : [])).toSorted(),
+    ]);
+  }
+  const some = (await d.plans.toArray()).filter((p) => batches.some((b) => b.plan === p.id));
+  expect(schools.map(([key]) => key).toSorted()).toEqual(
+    [...new Set(some.flatMap((p) => (p.from ? [`school.${p.from.method}`] : [])))].toSorted(),
+  );
+  for (const [key] of [...schools, ...uses]) expect((await found({ of: key })).length).toBeGreaterThan(0);
+  const [first] = plans;
+  await d.plans.delete(first?.[0].slice('plan.'.length) ?? '');
+  expect(await found({ of: first?.[0] ?? '' })).toEqual([]);
+  expect((await bookGroups()).plans).toHaveLength(plans.length - 1);
 });

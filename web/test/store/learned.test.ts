@@ -4,6 +4,7 @@ import { append, readingOf, startBatch } from '../../src/store/batches';
 import type { Happening } from '../../src/store/batches';
 import { keepDigests } from '../../src/store/digests';
 import { readHere } from '../../src/store/here';
+import { leaveOut, readLearned } from '../../src/store/learned';
 import { onePlan, planFromMethod } from '../../src/store/plans';
 import { importAll, readAll, wipe } from '../../src/store/transfer';
 import { allBatches, kitchenForEach } from '../setup';
@@ -59,8 +60,8 @@ test('a corrected reading teaches anew in place of the old; as if it had been ri
   await strained(right, 1120, T + 1000);
   await finish(right, T + 2000);
   const atOnce = await open().learned.toArray();
-  expect(corrected.map((r) => [r.coefficient, r.n])).toEqual(atOnce.map((r) => [r.coefficient, r.n]));
-  corrected.forEach((r, i) => expect(r.weighted).toBeCloseTo(atOnce[i]?.weighted ?? NaN, 9));
+  expect(corrected.map((r) => [r.coefficient, r.taught?.n])).toEqual(atOnce.map((r) => [r.coefficient, r.taught?.n]));
+  corrected.forEach((r, i) => expect(r.taught?.mean).toBeCloseTo(atOnce[i]?.taught?.mean ?? NaN, 9));
 });
 test('gone back to the bench it teaches nothing until it is finished anew', async () => {
   const id = await begun();
@@ -90,4 +91,49 @@ test('a line of the book that goes takes with it what its batch taught', async (
   await finish(id, T + 2000);
   await keepDigests([], [id]);
   expect(await open().learned.count()).toBe(0);
+});
+
+/** A few batches of one bag, a day apart; what they brought. */
+async function brewed(grams: readonly number[]): Promise<string[]> {
+  const ids: string[] = [];
+  for (const [i, g] of grams.entries()) {
+    const id = await begun(T + i * 86_400_000);
+    await strained(id, g, T + i * 86_400_000 + 1000);
+    await finish(id, T + i * 86_400_000 + 2000);
+    ids.push(id);
+  }
+  return ids;
+}
+test('a batch is left out: it is as if it had never taught; taken back, it teaches again', async () => {
+  const [, odd = ''] = await brewed([1080, 1050, 1090]);
+  const with_ = await beliefs();
+  await leaveOut(BAG, (o) => ({ ...o, batches: [...o.batches, odd] }), T);
+  const without = await beliefs();
+  expect(without[BAG]?.n).toBe(2);
+  expect(without[BAG]?.mean).toBeLessThan(with_[BAG]?.mean ?? 0);
+  expect((await readLearned()).find((r) => r.coefficient === BAG)?.leftOut.batches).toEqual([odd]);
+  await leaveOut(BAG, () => ({ batches: [], beforeAt: null }), T);
+  expect(await beliefs()).toEqual(with_);
+  expect(await open().leftOut.count()).toBe(0);
+});
+test('begun anew it is as usual again, until the next batch says something', async () => {
+  await brewed([1080, 1090]);
+  await leaveOut(BAG, (o) => ({ ...o, beforeAt: T + 5 * 86_400_000 }), T);
+  expect((await beliefs())[BAG]).toBeUndefined();
+  const id = await begun(T + 6 * 86_400_000);
+  await strained(id, 1085, T + 6 * 86_400_000 + 1000);
+  await finish(id, T + 6 * 86_400_000 + 2000);
+  expect((await beliefs())[BAG]?.n).toBe(1);
+});
+test('what is left out goes with the file, and counts where it comes in', async () => {
+  const [odd = ''] = await brewed([1050, 1080, 1090]);
+  await leaveOut(BAG, (o) => ({ ...o, batches: [odd] }), T);
+  const before = await beliefs();
+  const all = await readAll();
+  await importAll(all, 'replace', []);
+  expect(await beliefs()).toEqual(before);
+  await wipe();
+  expect(await open().leftOut.count()).toBe(0);
+  await importAll(all, 'merge', []);
+  expect(await beliefs()).toEqual(before);
 });

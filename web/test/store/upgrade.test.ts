@@ -68,3 +68,45 @@ test('what undo goes back to is brought along: it folds', async () => {
   expect((await d.settings.get('settings'))?.value).toEqual({ cups: 'us', keys: true });
   d.close();
 });
+
+test('a kitchen of version 12: lines of the book name their plan, and what was learned is read from them in their order', async () => {
+  const shape = new KitchenDb('shape');
+  const stores = Object.fromEntries(
+    shape.tables
+      .filter((t) => t.name !== 'leftOut')
+      .map((t) => [t.name, [t.schema.primKey.src, ...t.schema.indexes.map((x) => x.src)].join(', ')]),
+  );
+  const old = new Dexie(NAME);
+  old.version(12).stores({ ...stores, digests: 'batch, state, startedAt, model, milk' });
+  const said = (ln: number) => [{ coefficient: 'hold:fine-bag', ln, sd: 0.02 }];
+  const line = {
+    state: 'finished',
+    model: 'm',
+    milk: 'soy',
+    number: 1,
+    name: 'Soy',
+    promisedMl: 1,
+    evidence: said(0.1),
+  };
+  await old.table('batches').bulkPut([
+    { id: 'b1', plan: 'p1' },
+    { id: 'b2', plan: 'p2' },
+  ]);
+  await old.table('digests').bulkPut([
+    { ...line, batch: 'b2', startedAt: 2000, evidence: said(0.3) },
+    { ...line, batch: 'b1', startedAt: 1000 },
+  ]);
+  await old.table('learned').put({ coefficient: 'hold:fine-bag', n: 2, weight: 1, weighted: 1 });
+  old.close();
+  const d = new KitchenDb(NAME, upgrades);
+  await d.open();
+  expect((await d.digests.toArray()).map((r) => [r.batch, r.plan])).toEqual([
+    ['b1', 'p1'],
+    ['b2', 'p2'],
+  ]);
+  const [bag] = await d.learned.toArray();
+  expect(bag?.seen.map((s) => s.batch)).toEqual(['b1', 'b2']);
+  expect(bag?.taught?.n).toBe(2);
+  expect(await d.leftOut.count()).toBe(0);
+  d.close();
+});

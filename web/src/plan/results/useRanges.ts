@@ -1,11 +1,10 @@
 import type { Here } from '@ironpan/core/kitchen';
+import { STATED } from '@ironpan/core/questions';
 import type { Recipe } from '@ironpan/core/steps';
 import { useCallback, useEffect, useState } from 'react';
 import { askRanges } from '../../offload';
 import type { Ranges } from '../../offload';
 
-const KITCHENS = 240;
-const SEED = 640;
 const SETTLED_MS = 300;
 
 export interface RangesNow {
@@ -24,7 +23,7 @@ export function useRanges(recipe: Recipe | undefined, here: Here | undefined): R
     if (!recipe || !here) return;
     let stop = (): void => undefined;
     const wait = setTimeout(() => {
-      const running = askRanges({ recipe, here, seed: SEED, n: KITCHENS }, setProgress);
+      const running = askRanges({ recipe, here, seed: STATED.seed, n: STATED.kitchens }, setProgress);
       stop = running.stop;
       setHalt({ run: running.stop });
       running.done.then(

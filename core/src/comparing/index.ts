@@ -1,0 +1,16 @@
+export { aligned } from './aligned';
+export { asAnyDay, oneDay } from './day';
+export { differences } from './differences';
+export type { Difference, DifferenceOf } from './differences';
+export { EXPLAINED, explain } from './explain';
+export type { Because, CameTo, Explained, Explanation } from './explain';
+export { comesOf, plannedAs, wentAs } from './made';
+export type { Made } from './made';
+export { sideBySide } from './rows';
+export type { Row, Value } from './rows';
+export { changedTogether } from './together';
+export type { Together } from './together';
+export { NOTICED, toldOf } from './verdict';
+export type { Cause, Told, Verdict } from './verdict';
+export { ENOUGH_PROMISES, PROMISED, promisedBy, truthOf } from './promise';
+export type { Kept, PromisedFigure, Said, Truth } from './promise';

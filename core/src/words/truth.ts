@@ -1,0 +1,27 @@
+import type { PromisedFigure, Truth } from '../comparing';
+import { plain } from '../units';
+import { join, percent } from './format';
+
+const NAMES: Readonly<Record<PromisedFigure, string>> = { volumeMl: 'yield', solids: 'strength' };
+/** What a promised figure is called. */
+export const promisedName = (of: PromisedFigure): string => NAMES[of];
+/** How true promises were, in sentences that claim no more than the counts show. */
+export function truthText(t: Truth): string {
+  const [low, high] = t.share;
+  const meant =
+    high < 0.8
+      ? 'That is fewer than the four in five that are meant: the ranges are too narrow.'
+      : low > 0.8
+        ? 'That is more than the four in five that are meant: the ranges could be narrower.'
+        : 'Four in five are meant, and these counts agree with that.';
+  return `${plain(t.within)} of ${plain(t.n)} came within what was said. ${meant}`;
+}
+/** On which side it errs; less than this is none. */
+const BIAS = 0.01;
+export function biasText(t: Truth): string {
+  if (Math.abs(t.bias) < BIAS) return 'On average neither too much nor too little was promised.';
+  return `On average ${join(percent(Math.abs(t.bias)))} ${t.bias > 0 ? 'more came than was' : 'less came than was'} promised.`;
+}
+/** What was learned: how far off the first and the last were. */
+export const learningText = (t: Truth): string =>
+  `The first ${plain(t.few)} were ${join(percent(t.first))} off, the last ${plain(t.few)} were ${join(percent(t.last))} off.`;
