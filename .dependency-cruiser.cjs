@@ -13,10 +13,10 @@ const CORE = {
   batch: ['steps', 'learning', 'kitchen', 'materials'],
   questions: ['batch', 'checks', 'steps', 'kitchen', 'materials'],
   comparing: ['questions', 'batch', 'learning', 'steps', 'kitchen', 'materials'],
-  trials: [],
+  trials: ['comparing', 'questions', 'learning', 'batch', 'steps', 'kitchen'],
   schedule: ['batch', 'steps', 'kitchen'],
-  words: ['materials', 'steps', 'checks', 'kitchen', 'batch', 'questions', 'detect', 'schedule', 'comparing'],
-  records: ['steps', 'kitchen', 'materials', 'batch', 'schedule', 'learning'],
+  words: ['materials', 'steps', 'checks', 'kitchen', 'batch', 'questions', 'detect', 'schedule', 'comparing', 'trials'],
+  records: ['steps', 'kitchen', 'materials', 'batch', 'schedule', 'learning', 'trials'],
   instruments: [],
   formats: ['records', 'steps', 'kitchen', 'materials', 'batch', 'words', 'checks', 'questions'],
 };

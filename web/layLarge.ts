@@ -108,6 +108,8 @@ const empty = {
   wishes: [],
   hours: [],
   rhythms: [],
+  trials: [],
+  tastings: [],
   cupboard: [],
   leftOut: [],
 };

@@ -6,6 +6,7 @@ export { EXPLAINED, explain } from './explain';
 export type { Because, CameTo, Explained, Explanation } from './explain';
 export { comesOf, plannedAs, wentAs } from './made';
 export type { Made } from './made';
+export { mixer } from './mixed';
 export { sideBySide } from './rows';
 export type { Row, Value } from './rows';
 export { changedTogether } from './together';

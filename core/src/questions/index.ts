@@ -1,4 +1,4 @@
-export { coefficientsOf, doubted, ranges, sampleBeliefs, STATED } from './ranges';
+export { coefficientsOf, doubted, ranges, sampleBeliefs, STATED, WATER_SD } from './ranges';
 export type { Range, RangeOf } from './ranges';
 export { solveFor, fitLoads, freshWater, BODY_AIM } from './solve';
 export { roundForKitchen, roundToCups, roundingEffect } from './rounding';

@@ -15,7 +15,7 @@ export type RangeOf = 'volumeMl' | 'solids' | 'protein' | 'fat' | 'body' | 'keep
 const OF_FOOD = ['uptake', 'opening', 'dissolving', 'swelling', 'leaving'] as const;
 /** A fridge is not always as cold as its dial says, 1 σ in K, and water is not poured to the gram. */
 const FRIDGE_SD_K = 1.5;
-const WATER_SD = 0.02;
+export const WATER_SD = 0.02;
 const OWNER = { hold: 'strainer', power: 'jug', hob: 'hob', steam: 'pot' } as const;
 
 const PICKS: readonly (readonly [RangeOf, (s: Summary) => number])[] = [

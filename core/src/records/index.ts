@@ -22,6 +22,9 @@ export type {
   WishRecord,
   CupboardRecord,
   LeftOutRecord,
+  TastedSide,
+  TastingRecord,
+  TrialRecord,
   HoursRecord,
   Kitchen,
   Table,
@@ -36,4 +39,4 @@ export { validRow } from './validate';
 export { faultOf, pathText } from './faults';
 export type { Fault } from './faults';
 export { id, number, object, text, step as stepSchema, material as materialSchema } from './parts';
-export { MOST_NESTING, MOST_ONCE, MOST_PHOTO_PX, MOST_PHOTO_TEXT, MOST_TEXT, MOST_UNDO } from './limits';
+export { MOST_NESTING, MOST_ONCE, MOST_PHOTO_PX, MOST_PHOTO_TEXT, MOST_TASTINGS, MOST_TEXT, MOST_UNDO } from './limits';

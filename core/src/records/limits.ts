@@ -13,3 +13,6 @@ export const MOST_WITHOUT = 1000;
 /** Longest side of a photograph that is kept, pixels, and the letters of its JPEG in base64. */
 export const MOST_PHOTO_PX = 1280;
 export const MOST_PHOTO_TEXT = 1_200_000;
+/** Batches of one trial, and tastings of one test. */
+export const MOST_RUNS = 32;
+export const MOST_TASTINGS = 200;

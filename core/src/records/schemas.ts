@@ -21,6 +21,7 @@ import type { KitSpec, Stream, ThingKind } from '../kitchen';
 import type { Reading } from '../steps';
 import { CLOCK } from './clock';
 import { LEARNING } from './learning';
+import { TRIALS } from './trials';
 import { complete } from './kitWhole';
 import type {
   BatchRecord,
@@ -426,4 +427,5 @@ export const SCHEMAS = {
   }),
   ...CLOCK,
   ...LEARNING,
+  ...TRIALS,
 } as const satisfies Record<Table, Joi.Schema | ((row: Readonly<Record<string, unknown>>) => Joi.Schema)>;

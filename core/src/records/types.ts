@@ -1,9 +1,10 @@
-import type { BatchEvent, FilledJar, FridgeLine, FrozenBatch, JarEvent, Photo, TraceChunk } from '../batch';
+import type { BatchEvent, FilledJar, FridgeLine, FrozenBatch, JarEvent, Photo, Scale, TraceChunk } from '../batch';
 import type { Kit } from '../kitchen';
 import type { LeftOut } from '../learning';
 import type { Material } from '../materials';
 import type { Hours, Rhythm } from '../schedule';
 import type { Recipe } from '../steps';
+import type { TastingKind, Trial, Weighed } from '../trials';
 
 /** A string that names one record of one kind; made only by `newId` and by validated imports. */
 export type Id<B extends string> = string & { readonly __id?: B };
@@ -154,6 +155,44 @@ export interface LeftOutRecord extends LeftOut {
   readonly updatedAt: number;
 }
 
+/** A question put to the kitchen in so many batches. Until its first run is planned it may still be changed. */
+export interface TrialRecord extends Trial {
+  readonly v: 1;
+  readonly id: string;
+  readonly name: string;
+  readonly from: PlanRecord['from'];
+  /** What is asked of it: a figure that is measured, or a scale on which somebody says a word. */
+  readonly asks: Weighed | Scale;
+  /** The plan that was made for a run, by its place among the runs. */
+  readonly runs: readonly { readonly run: number; readonly plan: PlanId }[];
+  readonly createdAt: number;
+  readonly updatedAt: number;
+}
+/** One of two milks that are tasted: a jar, and what it was called; the jar may be gone. */
+export interface TastedSide {
+  readonly jar: JarId;
+  readonly name: string;
+}
+/** Cups tasted blind. Until the first is tasted it may still be changed. */
+export interface TastingRecord {
+  readonly v: 1;
+  readonly id: string;
+  readonly kind: TastingKind;
+  /** Of a pair, what is asked of it; a triangle asks for the odd one. */
+  readonly about: Scale;
+  /** Which of a pair is said beforehand to be the more so; null: neither. */
+  readonly expects: 'a' | 'b' | null;
+  readonly a: TastedSide;
+  readonly b: TastedSide;
+  /** So many tastings. */
+  readonly n: number;
+  readonly seed: number;
+  /** Who chose which cup of which tasting, both from 0; an empty name: the cook. */
+  readonly answers: readonly { readonly serving: number; readonly by: string; readonly cup: number }[];
+  readonly createdAt: number;
+  readonly updatedAt: number;
+}
+
 /** The tables of a kitchen, by name; a backup holds exactly these. */
 export interface Kitchen {
   readonly kit: readonly KitRecord[];
@@ -174,6 +213,8 @@ export interface Kitchen {
   readonly rhythms: readonly RhythmRecord[];
   readonly cupboard: readonly CupboardRecord[];
   readonly leftOut: readonly LeftOutRecord[];
+  readonly trials: readonly TrialRecord[];
+  readonly tastings: readonly TastingRecord[];
 }
 /** Every table that a backup holds, in the order it is written. */
 export const TABLES = [
@@ -195,5 +236,7 @@ export const TABLES = [
   'rhythms',
   'cupboard',
   'leftOut',
+  'trials',
+  'tastings',
 ] as const satisfies readonly (keyof Kitchen)[];
 export type Table = keyof Kitchen;

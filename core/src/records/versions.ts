@@ -26,4 +26,6 @@ export const VERSIONS: Readonly<Record<Table, Versions>> = {
   rhythms: { migrations: [] },
   cupboard: { migrations: [] },
   leftOut: { migrations: [] },
+  trials: { migrations: [] },
+  tastings: { migrations: [] },
 };

@@ -2,6 +2,7 @@ import { seededRandom, shuffle, Z80 } from '../numerics';
 
 /** Small designs at two levels. A half design runs half of all, and its last factor follows from the others. */
 export const DESIGNS = {
+  '2^1': { factors: 1, half: false },
   '2^2': { factors: 2, half: false },
   '2^3': { factors: 3, half: false },
   '2^(3-1)': { factors: 3, half: true },
@@ -16,23 +17,32 @@ export type Term = readonly number[];
 export interface Design {
   readonly id: DesignId;
   readonly factors: number;
-  /** In standard order: the first factor changes fastest (Yates). */
+  /** In standard order: the first factor changes fastest (Yates); all of it so many times. */
   readonly runs: readonly Levels[];
   /** The order in which they are made, drawn: places in `runs`. */
   readonly order: readonly number[];
 }
-/** A design with its runs in an order drawn by `seed`: what drifts over the days falls on no factor. */
-export function designOf(id: DesignId, seed: number): Design {
+/** No kitchen makes more batches for one question. */
+export const MOST_TIMES = 4;
+/**
+ * A design with its runs in an order drawn by `seed`: what drifts over the days falls on no factor. `times` 1..4: each run
+ * so often, all of them once before any comes again.
+ */
+export function designOf(id: DesignId, seed: number, times = 1): Design {
   const { factors, half } = DESIGNS[id];
   const free = half ? factors - 1 : factors;
-  const runs = Array.from({ length: 2 ** free }, (_, i): Levels => {
+  const once = Array.from({ length: 2 ** free }, (_, i): Levels => {
     const levels = Array.from({ length: free }, (__, f): -1 | 1 => ((i >> f) & 1 ? 1 : -1));
     // The last of a half design is the product of all others: the words it mixes up are as long as can be.
     return half ? [...levels, levels.reduce<-1 | 1>((x, l) => (x * l) as -1 | 1, 1)] : levels;
   });
-  const order = runs.map((_, i) => i);
-  shuffle(order, seededRandom(seed));
-  return { id, factors, runs, order };
+  const random = seededRandom(seed);
+  const order = Array.from({ length: times }, (_, t) => {
+    const block = once.map((__, i) => t * once.length + i);
+    shuffle(block, random);
+    return block;
+  });
+  return { id, factors, runs: order.flatMap(() => once), order: order.flat() };
 }
 /** What a design cannot tell from a term: the others that change sign with it in every run; itself not among them. */
 export function aliasesOf(d: Design, term: Term): readonly Term[] {
@@ -69,7 +79,7 @@ export function effectsOf(d: Design, came: readonly number[], sd: number): reado
   if (came.length !== d.runs.length || came.some((x) => !Number.isFinite(x)))
     throw new RangeError(`${d.runs.length} runs, ${came.length} results`);
   const seen = new Set<string>();
-  const reach = (Z80 * 2 * sd) / Math.sqrt(d.runs.length);
+  const reach = reachOf(d, sd);
   return termsOf(d.factors).flatMap((term): Effect[] => {
     const signs = column(d, term);
     // In a half design one term is the same in every run: it tells nothing.
@@ -79,3 +89,5 @@ export function effectsOf(d: Design, came: readonly number[], sd: number): reado
     return [{ term, by, low: by - reach, high: by + reach, aliases: aliasesOf(d, term) }];
   });
 }
+/** Half the 80 % interval of an effect: what is smaller is lost among the days. `sd`: 1 σ of one run from day to day. */
+export const reachOf = (d: Design, sd: number): number => (Z80 * 2 * sd) / Math.sqrt(d.runs.length);

@@ -7,7 +7,7 @@ export type TastingKind = keyof typeof TASTINGS;
 export const ALPHA = 0.05;
 
 /** So many right are the fewest that guessing would give less often than `alpha`; null: even all of them are too few. */
-export function fewestRight(kind: TastingKind, n: number, alpha = ALPHA): number | null {
+export function fewestRight(kind: TastingKind, n: number, alpha: number = ALPHA): number | null {
   for (let k = 0; k <= n; k += 1) if (binomialTail(k, n, TASTINGS[kind]) <= alpha) return k;
   return null;
 }
@@ -18,10 +18,15 @@ export interface Tasted {
   /** The share of tasters that may really tell them apart, four times in five. */
   readonly tell: readonly [low: number, high: number];
 }
-/** What `right` of `n` say, by the exact binomial. None tasted: nothing is told (p 1). */
-export function tastedOf(kind: TastingKind, right: number, n: number): Tasted {
+/**
+ * What `right` of `n` say, by the exact binomial. None tasted: nothing is told (p 1). `either`: of two it was not said
+ * beforehand which would be the more so; then as many the other way would have said as much, and p counts both.
+ */
+export function tastedOf(kind: TastingKind, right: number, n: number, either = false): Tasted {
   const guess = TASTINGS[kind];
-  const p = binomialTail(right, n, guess);
+  const p = either
+    ? Math.min(1, 2 * binomialTail(Math.max(right, n - right), n, guess))
+    : binomialTail(right, n, guess);
   // Who tells them is right; who does not guesses (Abbott's formula).
   const telling = (share: number): number => Math.max(0, (share - guess) / (1 - guess));
   const [low, high] = shareInterval(right, n, 0.8);
@@ -34,11 +39,11 @@ export function powerOf(kind: TastingKind, n: number, telling: number): number {
   return k === null ? 0 : binomialTail(k, n, guess + telling * (1 - guess));
 }
 /** A table of people tastes no more than this. */
-const MOST_TASTINGS = 200;
+const MOST = 200;
 /** The fewest tastings from which on such a difference is found at least so often; null: more than a kitchen tastes. */
 export function tastingsFor(kind: TastingKind, telling: number, power: number): number | null {
   let from: number | null = null;
-  for (let n = 1; n <= MOST_TASTINGS; n += 1) {
+  for (let n = 1; n <= MOST; n += 1) {
     // The power goes up by a saw: a number after which it falls below again is not it.
     if (powerOf(kind, n, telling) < power) from = null;
     else from ??= n;

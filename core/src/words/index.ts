@@ -83,3 +83,19 @@ export {
   verdictText,
   wayText,
 } from './comparing';
+export {
+  aliasText,
+  apartText,
+  askedName,
+  askedText,
+  couldTell,
+  effectText,
+  factorName,
+  factorText,
+  factorValue,
+  tellingText,
+  termText,
+} from './trials';
+export type { Asked } from './trials';
+export { chanceText, moreOf, powerText, tastedText, tastingAsks, TASTING_NAMES, tooFewText } from './tastings';
+export type { Counted } from './tastings';

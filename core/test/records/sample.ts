@@ -260,6 +260,23 @@ export function sampleKitchen(): Kitchen {
       },
     ],
     leftOut: [{ v: 1, id: 'hold:fine-bag', batches: ['b1'], beforeAt: T0, updatedAt: T0 }],
+    trials: [
+      {
+        ...{ v: 1, id: 'trial-1', name: 'Longer blending', from: null, base: batch.recipe, times: 2, seed: 640 },
+        factors: [
+          { at: { of: 'step', step: 'grind', param: 'durationS' }, from: 60, to: 90 },
+          { at: { of: 'larder', index: 0 }, from: 200, to: 240 },
+        ],
+        ...{ design: '2^2', asks: 'volumeMl', runs: [{ run: 3, plan: 'plan-1' }], createdAt: T0, updatedAt: T0 },
+      },
+    ],
+    tastings: [
+      {
+        ...{ v: 1, id: 'tasting-1', kind: 'triangle', about: 'liked', expects: null, n: 6, seed: 640 },
+        ...{ a: { jar: first.id, name: '1 · Soy' }, b: { jar: 'gone', name: '2 · Soy' } },
+        ...{ answers: [{ serving: 0, by: 'Ada', cup: 2 }], createdAt: T0, updatedAt: T0 },
+      },
+    ],
     cupboard: [{ v: 1, id: 'soybeans', haveG: 850, countedAt: T0, packG: 500, updatedAt: T0 }],
   };
 }

@@ -35,6 +35,12 @@ describe('triangle and paired tests', () => {
     const half = 1 / 3 + 0.5 * (2 / 3);
     expect(powerOf('triangle', 12, 0.5)).toBeCloseTo(1 - jStat.binomial.cdf(7, 12, half), 9);
   });
+  test('where it was not said which would be more so, the other way counts as much: p of both tails', () => {
+    const both = 2 * (1 - jStat.binomial.cdf(8, 10, 0.5));
+    expect(tastedOf('paired', 9, 10, true).p).toBeCloseTo(both, 12);
+    expect(tastedOf('paired', 1, 10, true).p).toBeCloseTo(both, 12);
+    expect(tastedOf('paired', 5, 10, true).p).toBe(1);
+  });
   test('the fewest tastings hold from there on, and one less does not', () => {
     const n = tastingsFor('triangle', 0.5, 0.8) ?? 0;
     for (let more = n; more < n + 40; more += 1) expect(powerOf('triangle', more, 0.5)).toBeGreaterThanOrEqual(0.8);

@@ -28,6 +28,8 @@ const TABLE = {
   rhythms: 'rhythms of milks',
   cupboard: 'foods in the cupboard',
   leftOut: 'things of which something is left out',
+  trials: 'trials',
+  tastings: 'tastings',
 } as const;
 
 type State =

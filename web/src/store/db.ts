@@ -15,7 +15,9 @@ import type {
   PhotoRecord,
   PlanRecord,
   RhythmRecord,
+  TastingRecord,
   TraceRecord,
+  TrialRecord,
   WishRecord,
 } from '@ironpan/core/records';
 import type { DigestRow, FateRow, LastingRow, LearnedRow, SettingRow, StandingRow, UndoRow } from './rows';
@@ -42,6 +44,8 @@ export class KitchenDb extends Dexie {
   rhythms!: Table<RhythmRecord, string>;
   cupboard!: Table<CupboardRecord, string>;
   leftOut!: Table<LeftOutRecord, string>;
+  trials!: Table<TrialRecord, string>;
+  tastings!: Table<TastingRecord, string>;
   digests!: Table<DigestRow, string>;
   learned!: Table<LearnedRow, string>;
   standing!: Table<StandingRow, string>;
@@ -105,13 +109,15 @@ export class KitchenDb extends Dexie {
       digests: 'batch, state, startedAt, model, milk',
     });
     // What each batch said of a thing is kept in its order, so that a change shows; some of it may be left out.
-    this.version(DATABASE_VERSION)
+    this.version(13)
       .stores({ leftOut: 'id', digests: 'batch, state, startedAt, model, milk, plan' })
       .upgrade((t) => known(upgrades).upgradeTo13(t));
+    // Questions put to the kitchen, and cups tasted blind.
+    this.version(DATABASE_VERSION).stores({ trials: 'id, updatedAt', tastings: 'id, updatedAt' });
   }
 }
 /** The newest shape of the storage this build knows; a later one is refused unopened. */
-export const DATABASE_VERSION = 13;
+export const DATABASE_VERSION = 14;
 
 /** The name of a kitchen’s database. */
 export const databaseName = (r: Realm): string => `ironpan-${r}`;
