@@ -1,8 +1,8 @@
 export { aliasesOf, DESIGNS, designOf, effectsOf, MOST_TIMES, reachOf, termsOf } from './factorial';
 export type { Design, DesignId, Effect, Levels, Term } from './factorial';
-export { ALPHA, fewestRight, powerOf, servingsOf, TASTINGS, tastedOf, tastingsFor } from './tasting';
+export { ALPHA, alphaOf, fewestRight, powerOf, servingsOf, TASTINGS, tastedOf, tastingsFor } from './tasting';
 export type { Serving, Tasted, TastingKind } from './tasting';
-export { daySpread, designFor, expectedRuns, runRecipe, strayedOf, WEIGHED } from './trial';
+export { daySpread, designFor, designOfSize, expectedRuns, runRecipe, strayedOf, WEIGHED, WORD_SD } from './trial';
 export type { Factor, Strayed, Trial, Weighed } from './trial';
 export { mostTelling, WORTH } from './telling';
 export type { Candidate, Telling, Tells } from './telling';

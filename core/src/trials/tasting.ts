@@ -32,20 +32,22 @@ export function tastedOf(kind: TastingKind, right: number, n: number, either = f
   const [low, high] = shareInterval(right, n, 0.8);
   return { p, differs: n > 0 && p <= ALPHA, tell: [telling(low), telling(high)] };
 }
+/** Where either of two may be the more so, as many the other way count as well: half of α falls on each side. */
+export const alphaOf = (either: boolean): number => (either ? ALPHA / 2 : ALPHA);
 /** How often `n` tastings find a difference that this share of tasters tells. */
-export function powerOf(kind: TastingKind, n: number, telling: number): number {
-  const k = fewestRight(kind, n);
+export function powerOf(kind: TastingKind, n: number, telling: number, alpha: number = ALPHA): number {
+  const k = fewestRight(kind, n, alpha);
   const guess = TASTINGS[kind];
   return k === null ? 0 : binomialTail(k, n, guess + telling * (1 - guess));
 }
 /** A table of people tastes no more than this. */
 const MOST = 200;
 /** The fewest tastings from which on such a difference is found at least so often; null: more than a kitchen tastes. */
-export function tastingsFor(kind: TastingKind, telling: number, power: number): number | null {
+export function tastingsFor(kind: TastingKind, telling: number, power: number, alpha: number = ALPHA): number | null {
   let from: number | null = null;
   for (let n = 1; n <= MOST; n += 1) {
     // The power goes up by a saw: a number after which it falls below again is not it.
-    if (powerOf(kind, n, telling) < power) from = null;
+    if (powerOf(kind, n, telling, alpha) < power) from = null;
     else from ??= n;
   }
   return from;

@@ -99,3 +99,11 @@ export function strayedOf(laid: Recipe, batch: FrozenBatch, p: Progress): readon
     })
     .map((of) => ({ of, laid: a, went: b }));
 }
+
+/** What is changed so many at a time, by the smallest design that tells each from the others. */
+const FULL: readonly DesignId[] = ['2^1', '2^2', '2^3', '2^(4-1)'];
+/** Of so many things (1..4) changed at once: all their combinations, or with `half` half of them where that is worth it. */
+export const designOfSize = (factors: number, half: boolean): DesignId =>
+  half && factors === 3 ? '2^(3-1)' : (FULL[factors - 1] ?? '2^1');
+/** 1 σ of a word somebody says of the same milk, in steps of its scale (an estimate). */
+export const WORD_SD = 0.5;

@@ -98,4 +98,4 @@ export {
 } from './trials';
 export type { Asked } from './trials';
 export { chanceText, moreOf, powerText, tastedText, tastingAsks, TASTING_NAMES, tooFewText } from './tastings';
-export type { Counted } from './tastings';
+export type { Counted, Test } from './tastings';

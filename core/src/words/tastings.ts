@@ -1,5 +1,5 @@
 import type { Scale } from '../batch';
-import { fewestRight, powerOf, tastedOf, TASTINGS, tastingsFor } from '../trials';
+import { alphaOf, fewestRight, powerOf, tastedOf, TASTINGS, tastingsFor } from '../trials';
 import type { TastingKind } from '../trials';
 import { plain } from '../units';
 
@@ -38,21 +38,44 @@ const [CLEAR, SLIGHT] = [0.6, 0.3] as const;
 /** So often a test should find what is there. */
 const OFTEN = 0.8;
 
+/** “8 times in 10”, “once in 10”. */
+function oftenText(p: number): string {
+  const n = Math.round(10 * p);
+  return n === 0
+    ? 'less than once in 10'
+    : n === 1
+      ? 'once in 10'
+      : n === 10
+        ? 'nearly always'
+        : `${plain(n)} times in 10`;
+}
+/** How a test is laid out. */
+export interface Test {
+  readonly kind: TastingKind;
+  readonly n: number;
+  /** Of a pair: either may be the more so. */
+  readonly either: boolean;
+}
 /** Why such a test can show nothing; null: it can. */
-export function tooFewText(kind: TastingKind, n: number): string | null {
-  if (fewestRight(kind, n) !== null) return null;
-  const all = chanceText(TASTINGS[kind] ** n);
+export function tooFewText({ kind, n, either }: Test): string | null {
+  const alpha = alphaOf(either);
+  if (fewestRight(kind, n, alpha) !== null) return null;
+  const guess = TASTINGS[kind] ** n;
   let least = n;
-  while (fewestRight(kind, least) === null) least += 1;
+  while (fewestRight(kind, least, alpha) === null) least += 1;
   const some = n === 1 ? 'One tasting can show nothing: it' : `${plain(n)} tastings can show nothing: all of them`;
-  return `${some} would come right by guessing ${all}. Take ${plain(least)} at the least; ${plain(tastingsFor(kind, CLEAR, OFTEN) ?? least)} find a clear difference.`;
+  const same = either ? 'would come out alike' : 'would come right';
+  const enough = tastingsFor(kind, CLEAR, OFTEN, alpha) ?? least;
+  return `${some} ${same} by guessing ${chanceText(either ? Math.min(1, 2 * guess) : guess)}. Take ${plain(least)} at the least; ${plain(enough)} find a clear difference.`;
 }
 /** What so many tastings can find, before the first. */
-export function powerText(kind: TastingKind, n: number): string {
-  const k = fewestRight(kind, n);
+export function powerText({ kind, n, either }: Test): string {
+  const alpha = alphaOf(either);
+  const k = fewestRight(kind, n, alpha);
   if (k === null) return '';
-  const often = (share: number): string => `${plain(10 * powerOf(kind, n, share))} times in 10`;
-  return `${plain(n)} tastings find a difference that six in ten can tell ${often(CLEAR)}, and one that three in ten can tell ${often(SLIGHT)}. ${plain(k)} of ${plain(n)} must be right for it to count.`;
+  const often = (share: number): string => oftenText(powerOf(kind, n, share, alpha));
+  const count = either ? `must agree, whichever way,` : `must be right`;
+  return `${plain(n)} tastings find a difference that six in ten can tell ${often(CLEAR)}, and one that three in ten can tell ${often(SLIGHT)}. ${plain(k)} of ${plain(n)} ${count} for it to count.`;
 }
 
 export interface Counted {
@@ -82,12 +105,13 @@ export function tastedText(c: Counted, a: string, b: string): string {
   const more = moreOf(c.about);
   const [first, second] = c.right * 2 >= c.n || c.expected ? [a, b] : [b, a];
   const count = first === a ? c.right : c.n - c.right;
-  const head = `${plain(count)} of ${plain(c.n)} called ${first} ${more}. ${c.expected ? chance : `Guessing alone gives as many, the one way or the other, ${chanceText(t.p)}.`}`;
+  const said = c.about === 'liked' ? `liked ${first} better` : `called ${first} ${more}`;
+  const head = `${plain(count)} of ${plain(c.n)} ${said}. ${c.expected ? chance : `Guessing alone gives as many, the one way or the other, ${chanceText(t.p)}.`}`;
   return t.differs
     ? `${head} ${first} is ${more} than ${second}${who}.`
     : `${head} It is not shown that either is ${more}: ${missedText(c)}`;
 }
 const missedText = (c: Counted): string => {
-  const power = powerOf(c.kind, c.n, CLEAR);
-  return `${plain(c.n)} ${c.n === 1 ? 'tasting' : 'tastings'} would find a difference that six in ten can tell ${plain(10 * power)} times in 10.`;
+  const power = powerOf(c.kind, c.n, CLEAR, alphaOf(c.kind === 'paired' && !c.expected));
+  return `${plain(c.n)} ${c.n === 1 ? 'tasting' : 'tastings'} would find a difference that six in ten can tell ${oftenText(power)}.`;
 };

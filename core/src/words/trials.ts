@@ -3,7 +3,7 @@ import type { Scale } from '../batch';
 import type { Lever } from '../questions';
 import { leversOf } from '../questions';
 import type { Recipe } from '../steps';
-import type { Design, Effect, Factor, Telling, Term, Weighed } from '../trials';
+import type { Effect, Factor, Telling, Term, Weighed } from '../trials';
 import { plain } from '../units';
 import { join, percent, upper } from './format';
 import { leverName, leverValue } from './levers';
@@ -59,20 +59,16 @@ export const termText = (t: Term, factors: readonly Factor[], base: Recipe): str
     : t.map((f) => factorName(factors[f] as Factor, base)).join(' together with ');
 
 /** What a half design cannot tell apart; nothing where it tells all. */
-export function aliasText(
-  d: Design,
-  aliases: (term: Term) => readonly Term[],
-  factors: readonly Factor[],
-  base: Recipe,
-): string {
+export function aliasText(aliases: (term: Term) => readonly Term[], factors: readonly Factor[], base: Recipe): string {
+  const named = (i: number): string => `“${factorName(factors[i] as Factor, base)}”`;
   const mixed = factors.flatMap((_, i) => {
     const others = aliases([i]);
     if (others.length === 0) return [];
-    const named = others.map((t) => t.map((f) => factorName(factors[f] as Factor, base)).join(' and '));
-    return [`what ${factorName(factors[i] as Factor, base)} does from what ${named.join(', or ')} do only together`];
+    return [`${named(i)} from ${others.map((t) => t.map(named).join(' with ')).join(', or ')}`];
   });
-  if (mixed.length === 0) return '';
-  return `With ${plain(d.runs.length)} batches this cannot be told: ${mixed.join('; ')}. Things seldom do much only together; if they might, take all batches.`;
+  return mixed.length === 0
+    ? ''
+    : `Half of the combinations cannot tell what one thing does by itself from what the others do only together: ${mixed.join('; ')}. Things seldom do much only together; if they might, take all combinations.`;
 }
 /** How small an effect such a trial can tell, beside what the computation expects of it. */
 export function couldTell(of: Asked, reach: number, expected: readonly number[]): string {
@@ -81,10 +77,10 @@ export function couldTell(of: Asked, reach: number, expected: readonly number[])
   const lost = expected.filter((x) => Math.abs(x) < reach).length;
   const named = expected.map((x) => apartText(of, x)).join(', ');
   const them = expected.length === 1 ? 'Expected is' : 'Expected are';
-  if (lost === 0) return `${least} ${them} ${named}: it can be told.`;
+  if (lost === 0) return `${least} ${them} ${named}: enough to be told.`;
   const what =
-    expected.length === 1 ? 'it would' : lost === expected.length ? 'all of them would' : 'some of them would';
-  return `${least} ${them} ${named}: ${what} not be told. Change it by more, or make each more often.`;
+    expected.length === 1 ? 'it would be' : lost === expected.length ? 'all of them would be' : 'some of them would be';
+  return `${least} ${them} ${named}: ${what}. Change it by more, or make each more often.`;
 }
 const ofDays = (of: Asked, e: Effect): string => {
   const end = (x: number): string => (x === 0 ? 'nothing' : `${apartText(of, x)} ${wayOf(of, x)}`);

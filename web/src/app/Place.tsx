@@ -17,6 +17,9 @@ const Book = room(async () => (await import('../book')).BookPage);
 const BookBatch = room(async () => (await import('../book')).BookBatchPage);
 const Beside = room(async () => (await import('../book/beside/BesidePage')).BesidePage);
 const Truth = room(async () => (await import('../book/TruthPage')).TruthPage);
+const Trials = room(async () => (await import('../book/trials/TrialsPage')).TrialsPage);
+const Trial = room(async () => (await import('../book/trials/TrialPage')).TrialPage);
+const Tasting = room(async () => (await import('../book/trials/TastingPage')).TastingPage);
 const Kit = room(async () => (await import('../kit')).KitPage);
 
 /** The place between the bars. One that fails leaves the bars, the worktop and its alarm as they are. */
@@ -37,6 +40,9 @@ export function Place() {
           <Route path="/book" element={<Book />} />
           <Route path="/book/beside" element={<Beside />} />
           <Route path="/book/truth" element={<Truth />} />
+          <Route path="/book/trials" element={<Trials />} />
+          <Route path="/book/trials/:id" element={<Trial />} />
+          <Route path="/book/trials/tasting/:id" element={<Tasting />} />
           <Route path="/book/:id" element={<BookBatch />} />
           <Route path="/kit" element={<Kit />} />
           <Route path="*" element={<NotFound />} />

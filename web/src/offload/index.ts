@@ -15,6 +15,7 @@ import type { CalendarRead, LoggerRead } from '@ironpan/core/formats';
 import type { Explanation, Together } from '@ironpan/core/comparing';
 import type { Here } from '@ironpan/core/kitchen';
 import type { Recipe } from '@ironpan/core/steps';
+import type { Candidate, Telling, Weighed } from '@ironpan/core/trials';
 import type { How } from '../store/transfer';
 import type { AheadAsked, AheadTold } from './ahead.worker';
 import type { CalendarAsked } from './calendar.worker';
@@ -130,6 +131,13 @@ const moves = <T>(asked: MovesAsked, onProgress?: Progress): Running<T> =>
   ask(new Worker(new URL('./moves.worker.ts', import.meta.url), { type: 'module' }), asked, onProgress);
 export const askLevers = (recipe: Recipe, here: Here, onProgress?: Progress): Running<readonly Moved[]> =>
   moves({ what: 'levers', recipe, here }, onProgress);
+/** Which of some batches would narrow most what is asked of a plan. */
+export const askTelling = (
+  recipe: Recipe,
+  measure: Weighed,
+  candidates: readonly Candidate[],
+  here: Here,
+): Running<readonly Telling[]> => moves({ what: 'telling', recipe, here, measure, candidates });
 export const askMap = (recipe: Recipe, here: Here, map: MapAsked, onProgress?: Progress): Running<LeverMap> =>
   moves({ what: 'map', recipe, here, map }, onProgress);
 export const askRemedies = (

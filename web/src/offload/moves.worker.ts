@@ -2,6 +2,8 @@ import type { BatchEvent, FrozenBatch, TraceChunk, Trouble } from '@ironpan/core
 import { leverMap, remedies, rescueOf, whatMoves } from '@ironpan/core/questions';
 import type { Complaint, MapAsked, Said } from '@ironpan/core/questions';
 import type { Here } from '@ironpan/core/kitchen';
+import { mostTelling } from '@ironpan/core/trials';
+import type { Candidate, Weighed } from '@ironpan/core/trials';
 import type { Recipe } from '@ironpan/core/steps';
 
 /** A batch with which something is wrong, as it is at an instant. */
@@ -16,6 +18,7 @@ export interface RescueAsked {
 export type MovesAsked = RescueAsked | RecipeAsked;
 type RecipeAsked = { readonly recipe: Recipe; readonly here: Here } & (
   | { readonly what: 'levers' }
+  | { readonly what: 'telling'; readonly measure: Weighed; readonly candidates: readonly Candidate[] }
   | { readonly what: 'map'; readonly map: MapAsked }
   | { readonly what: 'remedies'; readonly complaint: Complaint; readonly said: Said }
 );
@@ -25,6 +28,8 @@ function answer(a: MovesAsked, progress: (done: number, of: number) => void): un
       return rescueOf(a.batch, a.events, a.traces, a.against, a.now);
     case 'levers':
       return whatMoves(a.recipe, a.here, progress);
+    case 'telling':
+      return mostTelling(a, a.candidates, a.here);
     case 'map':
       return leverMap(a.recipe, a.here, a.map, progress);
     case 'remedies':

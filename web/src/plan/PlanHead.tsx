@@ -6,7 +6,17 @@ import { methodById } from '@ironpan/core/methods';
 import { applyEdits } from '@ironpan/core/steps';
 import type { Edit } from '@ironpan/core/steps';
 import { join, millilitres, USE_NAMES } from '@ironpan/core/words';
-import { BookmarkPlus, Copy, FastForward, Redo2, SlidersHorizontal, Target, Trash2, Undo2 } from 'lucide-react';
+import {
+  BookmarkPlus,
+  Copy,
+  FastForward,
+  Redo2,
+  SlidersHorizontal,
+  Target,
+  Trash2,
+  Undo2,
+  FlaskConical,
+} from 'lucide-react';
 import type { LucideIcon } from 'lucide-react';
 import { useState } from 'react';
 import type { ReactNode } from 'react';
@@ -15,6 +25,7 @@ import { now } from '../clock';
 import { startBatch } from '../store/batches';
 import { deleteSchool, keepAsSchool } from '../store/own';
 import { addPlan, deletePlan, restorePlan } from '../store/plans';
+import { addTrial } from '../store/trials';
 import type { UndoState } from '../store/plans';
 import { NumberField } from '../ui/NumberField';
 import { TextField } from '../ui/TextField';
@@ -93,6 +104,12 @@ export function PlanHead({ plan, look, here, undo, onRename, onEdit, onStep }: P
         );
       },
     );
+  const trial = (): void =>
+    write.run(
+      'the new trial',
+      () => addTrial(plan, now()),
+      (id) => void go(`/book/trials/${id}`),
+    );
   const step = (way: 'back' | 'forward'): void => write.run('that step', () => onStep(way));
   return (
     <div className="flex flex-wrap items-end justify-between gap-x-6 gap-y-2 px-4 pt-4 pb-3 wide:px-5">
@@ -123,6 +140,7 @@ export function PlanHead({ plan, look, here, undo, onRename, onEdit, onStep }: P
               What moves it
             </Link>
             <Small icon={Target} label="Backwards" off={!look} run={() => setBackwards(true)} />
+            <Small icon={FlaskConical} label="Make a trial of it" off={!look} once run={trial} />
           </Group>
           <Group label="Keep or delete">
             <Small icon={Copy} label="Keep as a new plan" once run={copy} />

@@ -3,14 +3,16 @@ import type { ReactNode } from 'react';
 interface AsTableProps {
   /** What each column holds; all but the first are figures. */
   readonly heads: readonly string[];
+  /** What is opened, where there are two of them. */
+  readonly label?: string;
   readonly rows: readonly (readonly ReactNode[])[];
 }
 /** What a chart draws, as figures, opened by a press. */
-export function AsTable({ heads, rows }: AsTableProps) {
+export function AsTable({ heads, rows, label = 'As a table' }: AsTableProps) {
   const side = (i: number): string => `${i > 0 ? 'text-right!' : ''} ${i < heads.length - 1 ? 'pr-4' : ''}`;
   return (
     <details className="mt-1">
-      <summary className="small cursor-pointer">As a table</summary>
+      <summary className="small cursor-pointer">{label}</summary>
       <table className="table mt-1">
         <thead>
           <tr>
