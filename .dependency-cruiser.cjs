@@ -15,7 +15,7 @@ const CORE = {
   comparing: ['questions', 'batch', 'learning', 'steps', 'kitchen', 'materials'],
   trials: ['comparing', 'questions', 'learning', 'batch', 'steps', 'kitchen'],
   schedule: ['batch', 'steps', 'kitchen'],
-  words: ['materials', 'steps', 'checks', 'kitchen', 'batch', 'questions', 'detect', 'schedule', 'comparing', 'trials'],
+  words: ['materials', 'steps', 'checks', 'kitchen', 'batch', 'questions', 'detect', 'schedule', 'comparing', 'trials', 'learning'],
   records: ['steps', 'kitchen', 'materials', 'batch', 'schedule', 'learning', 'trials'],
   instruments: [],
   formats: ['records', 'steps', 'kitchen', 'materials', 'batch', 'words', 'checks', 'questions'],

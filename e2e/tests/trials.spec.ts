@@ -154,3 +154,21 @@ test('the next batch that would tell most is named with what to write down and h
     /Make “Weekday soy”, and write down .*: the range of the yield becomes \d+\s% narrower\./,
   );
 });
+
+test('what words mean here: a word said of a jar moves it, it can begin anew, and plans speak so', async ({ page }) => {
+  const cook = await Cook.enter(page, 'demo', '/?jar=demo-batch-14:milk:1&do=look');
+  await page.getByRole('button', { name: 'creamy', exact: true }).click();
+  await cook.press('Keep this look');
+  await expect(page.getByText('The look is kept.')).toBeVisible();
+  await cook.go('/kit');
+  const words = page.getByRole('region', { name: 'What your words mean' });
+  const thick = words.getByRole('listitem').filter({ has: page.getByRole('heading', { name: 'Thickness' }) });
+  await expect(thick).toContainText(/From 16 words of one person/);
+  await expect(thick).toContainText(/“creamy” begins at 3\.\d\s× water here, at 3\.0\s× water as shipped/);
+  await thick.getByText('As a table').click();
+  await expect(thick.getByRole('row').nth(1)).toContainText('creamy');
+  await thick.getByRole('button', { name: 'Begin anew from today: Thickness' }).click();
+  await expect(thick).toContainText('As shipped: no word counts.');
+  await thick.getByRole('button', { name: 'Count all of it again: Thickness' }).click();
+  await expect(thick).toContainText('From 16 words');
+});

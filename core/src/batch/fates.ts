@@ -1,5 +1,5 @@
-import { expectedApproach } from '../learning';
-import type { Approach, Lasted, SeenClear } from '../learning';
+import { expectedApproach, WORD_SCALES } from '../learning';
+import type { Approach, Lasted, SeenClear, Worded } from '../learning';
 import { COLD_C, coldHours, serumShare } from '../steps';
 import type { Hygiene } from '../kitchen';
 import type { FilledJar, FridgeLine, FrozenBatch, JarEvent, ThrownReason } from './events';
@@ -36,6 +36,8 @@ export interface Fate {
   readonly lasted: Lasted | null;
   /** How much of it had gone clear at each look that told its layers, and what was expected; null: no such look. */
   readonly parts: { readonly seen: readonly SeenClear[]; readonly expected: Approach } | null;
+  /** Every word said of it beside the figure it stands for, as it was at that moment. */
+  readonly worded: readonly Worded[];
   /** Always in the cold, or out of it for a while. */
   readonly place: 'cold' | 'out';
   /** The lines of its log that this was read from. */
@@ -60,6 +62,7 @@ export function fateOfJar(
   const usual = { ...batch, beliefs: {} };
   const at = (t: number) => jarNow(jar, until(events, t), usual, fridge, t);
   const fine = at(fineAt);
+  const seen = () => at(Math.max(...looks.map((e) => e.at))).looks;
   const fineD = spentOf(fine.spending);
   const frozen = told.some((e) => e.is === 'moved' && e.place === 'freezer') || jar.stream.temperatureC < 0;
   // Two milks in one jar say nothing of either.
@@ -84,9 +87,8 @@ export function fateOfJar(
     lasted: known
       ? { fineD, turnedD: turnedAt === null ? null : Math.max(fineD, spentOf(at(turnedAt).spending)) }
       : null,
-    parts: looks.some((e) => e.look.layers)
-      ? clearsOf(jar, usual, at(Math.max(...looks.map((e) => e.at))).looks)
-      : null,
+    parts: looks.some((e) => e.look.layers) ? clearsOf(jar, usual, seen()) : null,
+    worded: looks.some((e) => WORD_SCALES.some((s) => e.look[s] !== undefined)) ? wordedOf(seen()) : [],
     place: wasOut(told) ? 'out' : 'cold',
     lines: events.length,
   };
@@ -135,6 +137,16 @@ function clearsOf(jar: FilledJar, batch: FrozenBatch, looks: readonly SeenLook[]
 /** How much of a jar is expected to go clear, standing in the fridge from its filling on. */
 export const expectedParting = (jar: FilledJar, batch: FrozenBatch): Approach =>
   expectedApproach(layersAhead(jar, batch, AHEAD_H).map((a) => ({ hours: a.hours, share: serumShare(a.layers) })));
+/** What has turned tastes of that, and not of what it was made from. */
+const wordedOf = (looks: readonly SeenLook[]): readonly Worded[] =>
+  looks
+    .filter((l) => !saysTurned(l.look))
+    .flatMap(({ look, expected, at }) =>
+      WORD_SCALES.flatMap((scale) => {
+        const [word, x] = [look[scale], expected?.figures[scale] ?? null];
+        return word === undefined || x === null ? [] : [{ scale, x, word, by: look.by ?? '', at }];
+      }),
+    );
 function lastSaid(looks: readonly Look[]): Fate['said'] {
   const out: Partial<Record<Scale, string>> = {};
   for (const l of looks)

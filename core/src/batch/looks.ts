@@ -1,8 +1,9 @@
 import { driedSolids, funnelTells, gPerMlOf, solidsOf, weighedSolids } from '../steps';
 import type { Dried, FullMeasure, FunnelRuns, FunnelTold, Share } from '../steps';
-import { beanyWord, bodyOf, bodyWord, fillHeightMm, gritWord, layersOf, slipWord, sweetWord } from '../steps';
-import type { BeanyWord, BodyWord, Ctx, GritWord, Layer, SlipWord, SweetWord } from '../steps';
-import { volumeMl } from '../kitchen';
+import { beanyWord, bodyOf, bodyWord, BODY_FROM, fillHeightMm, gritShareOf, gritWord } from '../steps';
+import { layersOf, slipWord, sugarShareOf, sweetWord } from '../steps';
+import type { BeanyWord, BodyWord, Ctx, GritWord, Layer, SlipWord, SweetWord, WordScale } from '../steps';
+import { beanyIndexOf, volumeMl } from '../kitchen';
 import type { Stream } from '../kitchen';
 
 /** What smell and look tell; the first says that nothing is wrong. */
@@ -67,7 +68,7 @@ export interface MeasuredTold {
 }
 /** What the figures of a look say of a stream. */
 export function measuredOf(m: Measured, s: Stream, ctx: Ctx): MeasuredTold {
-  const told = m.funnel ? funnelTells(m.funnel, gPerMlOf(s)) : null;
+  const told = m.funnel ? funnelTells(m.funnel, gPerMlOf(s), ctx.beliefs) : null;
   const expected = solidsOf(s);
   const dried = m.dried ? driedSolids(m.dried) : null;
   const full = m.full ? weighedSolids(m.full, s) : null;
@@ -103,17 +104,26 @@ export interface Expected {
   readonly grit: GritWord;
   readonly beany: BeanyWord | null;
   readonly sweet: SweetWord;
+  /** What each word stands for: × water, share of the mass, of 100; null: nothing of it can be told. */
+  readonly figures: Readonly<Record<WordScale, number | null>>;
 }
 /** The words and layers expected of a stream in a vessel, served at `c` °C. Estimates. */
 export function expectedOf(s: Stream, vesselMl: number, c: number, ctx: Ctx): Expected {
   const b = bodyOf(s, c, ctx);
   return {
     layers: layersOf(s, fillHeightMm(volumeMl(s), vesselMl), ctx),
-    thick: b ? bodyWord(b, s) : null,
-    slip: b ? slipWord(b) : null,
-    grit: gritWord(s),
-    beany: beanyWord(s),
-    sweet: sweetWord(s),
+    thick: b ? bodyWord(b, s, ctx) : null,
+    slip: b ? slipWord(b, ctx) : null,
+    grit: gritWord(s, ctx),
+    beany: beanyWord(s, ctx),
+    sweet: sweetWord(s, ctx),
+    figures: {
+      thick: b ? Math.min(BODY_FROM.sets, b.relative ?? BODY_FROM.sets) : null,
+      slip: b?.glucan ?? null,
+      grit: gritShareOf(s),
+      beany: beanyIndexOf(s),
+      sweet: sugarShareOf(s),
+    },
   };
 }
 /** Are these layers possible: each kind in its place, none negative, together the whole jar? */

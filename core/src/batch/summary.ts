@@ -110,15 +110,15 @@ function bodySummary(s: Stream, kit: Kit, ctx: Ctx, light: boolean): BodySummary
   if (!b) return null;
   return {
     relative: b.relative,
-    word: bodyWord(b, s),
-    slip: slipWord(b),
+    word: bodyWord(b, s, ctx),
+    slip: slipWord(b, ctx),
     pasty: isPasty(b),
     glucan: b.glucan,
     starch: b.starch,
     mPaS: b.mPaS,
     later: (light ? [] : LATER_C).map((c) => {
       const hot = bodyOf(s, c, ctx, c) ?? b;
-      return { c, relative: hot.relative, word: bodyWord(hot, s) };
+      return { c, relative: hot.relative, word: bodyWord(hot, s, ctx) };
     }),
     settlesMmPerH: settlesMmPerH(s, b),
     afterDay: light ? [] : layersInJar(s, kit, ctx),

@@ -1,4 +1,4 @@
-import { believedOf } from '../kitchen';
+import { believedOf, coefficientIn } from '../kitchen';
 import type { Kit } from '../kitchen';
 import { kindOf, numberOf, paramOf } from '../steps';
 import type { Recipe, Step } from '../steps';
@@ -165,6 +165,8 @@ const jarOf = (k: Kit): string => k.use.jar;
 function ofTheDay(a: Made, b: Made): Difference[] {
   const out: Difference[] = [];
   for (const id of new Set([...Object.keys(a.beliefs), ...Object.keys(b.beliefs)])) {
+    // What a word means here is nothing that went in.
+    if (coefficientIn(id)?.kind === 'word') continue;
     const [from, to] = [believedOf(a.beliefs, id), believedOf(b.beliefs, id)];
     if (!alike(from, to, 'times')) out.push({ key: `coefficient.${id}`, at: { of: 'coefficient', id }, from, to });
   }

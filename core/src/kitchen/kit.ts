@@ -119,6 +119,8 @@ export const COEFFICIENTS = {
   packing: { sd: 0.25, low: 0.3, high: 3 },
   cooling: { sd: 0.3, low: 0.2, high: 5 },
   keeping: { sd: 0.2, low: 1, high: 5 },
+  /** Where a word of taste begins, above nothing: tasters differ (an estimate). */
+  word: { sd: 0.3, low: 0.3, high: 3 },
 } as const;
 export type CoefficientKind = keyof typeof COEFFICIENTS;
 const ids = new Map<CoefficientKind, Map<string, string>>();

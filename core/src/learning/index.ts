@@ -10,3 +10,5 @@ export { approachRanges, clearAt, expectedApproach, fittedApproach, judgedClear 
 export type { Approach, SeenClear } from './separation';
 export { ENOUGH, kaplanMeier, trustedDays, weibullBand, weibullFit, weibullLoss, weibullShare } from './survival';
 export type { KmStep, Lasted, WeibullFit } from './survival';
+export { learnWording, MOST_WORDED, WORD_SCALES, wordBeliefs } from './wording';
+export type { Worded, Wording } from './wording';

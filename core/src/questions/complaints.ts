@@ -1,5 +1,6 @@
 import type { Measure } from '../batch';
-import { BODY_FROM, SLIPPERY_FROM, SWEET_FROM } from '../steps';
+import type { Beliefs } from '../kitchen';
+import { BODY_FROM, SLIPPERY_FROM, wordFrom, wordsFrom } from '../steps';
 
 /** A setting rounded for the kitchen must still fall on the right side of a word's bound. */
 const JUST_UNDER = 0.97;
@@ -24,9 +25,26 @@ const NONE: Readonly<Record<Complaint, number>> = {
   gritty: 0,
   beany: 0,
 };
+/** Where it is right again in this kitchen: by its own words, where it has taught them. */
+export function aimOf(c: Complaint, beliefs: Beliefs): number {
+  switch (c) {
+    case 'slimy':
+      return JUST_UNDER * wordFrom('slip', 'slippery', beliefs);
+    case 'tooThick':
+      return JUST_UNDER * wordFrom('thick', 'creamy', beliefs);
+    case 'thickensHot':
+      return JUST_UNDER * wordFrom('thick', 'thick', beliefs);
+    case 'beany':
+      return wordFrom('beany', 'clear', beliefs);
+    case 'watery':
+    case 'gritty':
+      return COMPLAINTS[c].aim;
+  }
+}
 /** Where a measure is to come to so that a cook who found it wrong finds it right. */
-export function rightAt(c: Complaint, before: number): number {
-  const { aim, less } = COMPLAINTS[c];
+export function rightAt(c: Complaint, before: number, beliefs: Beliefs): number {
+  const { less } = COMPLAINTS[c];
+  const aim = aimOf(c, beliefs);
   const usual = NONE[c] + (1 + (less ? -A_QUARTER : A_QUARTER)) * (before - NONE[c]);
   return less ? Math.min(aim, usual) : Math.max(aim, usual);
 }
@@ -38,6 +56,7 @@ export const CURDLES_FROM = 0.01;
 const JUST_OVER = 1.05;
 const SWEETER = 1.2;
 /** Sugars with which the next word of sweetness holds, from a share that is there, share of the milk. */
-export function sweetAt(sugars: number): number {
-  return JUST_OVER * (Object.values(SWEET_FROM).find((x) => x > sugars * JUST_OVER) ?? sugars * SWEETER);
+export function sweetAt(sugars: number, beliefs: Beliefs): number {
+  const words = Object.values(wordsFrom('sweet', beliefs));
+  return JUST_OVER * (words.find((x) => x > sugars * JUST_OVER) ?? sugars * SWEETER);
 }

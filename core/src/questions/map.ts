@@ -2,7 +2,7 @@ import { MEASURES, SET } from '../batch';
 import type { Measure } from '../batch';
 import type { Here } from '../kitchen';
 import { seededRandom } from '../numerics';
-import { WATERY_BELOW, SLIPPERY_FROM, BODY_FROM } from '../steps';
+import { WATERY_BELOW, wordFrom } from '../steps';
 import type { Recipe } from '../steps';
 import { leverEdits, summaryAt } from './levers';
 import type { Lever } from './levers';
@@ -101,6 +101,8 @@ function cell(r: Recipe, all: readonly Here[], asked: MapAsked, x: number, y: nu
   let slimy = 0;
   let thick = 0;
   let ground = 0;
+  const slippery = wordFrom('slip', 'slippery', all[0]?.beliefs ?? {});
+  const tooThick = wordFrom('thick', 'thick', all[0]?.beliefs ?? {});
   all.forEach((kitchen, i) => {
     const s = summaryAt(r, kitchen, edits, 'light');
     const body = MEASURES.body(s) ?? SET;
@@ -110,8 +112,8 @@ function cell(r: Recipe, all: readonly Here[], asked: MapAsked, x: number, y: nu
     const none = (s.main?.massG ?? 0) < LEAST_G;
     if (none) thick += 1;
     else if (dry < WATERY_BELOW) watery += 1;
-    if ((MEASURES.slime(s) ?? 1) >= SLIPPERY_FROM.slippery) slimy += 1;
-    if (!none && body >= BODY_FROM.thick) thick += 1;
+    if ((MEASURES.slime(s) ?? 1) >= slippery) slimy += 1;
+    if (!none && body >= tooThick) thick += 1;
   });
   const n = all.length;
   return { ground, watery: watery / n, slimy: slimy / n, thick: thick / n };

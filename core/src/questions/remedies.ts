@@ -7,7 +7,7 @@ import { applyEdits, contextOf, makeStep, orderFaults, withParams } from '../ste
 import type { Edit, Recipe, Step } from '../steps';
 import { leverEdits, leversOf } from './levers';
 import type { Lever } from './levers';
-import { COMPLAINTS, rightAt } from './complaints';
+import { aimOf, COMPLAINTS, rightAt } from './complaints';
 import type { Complaint } from './complaints';
 import { look } from './look';
 import { aimFor } from './seen';
@@ -76,9 +76,11 @@ export function remedies(
   const c = COMPLAINTS[complaint];
   const before = MEASURES[c.of](seen.summary);
   if (before === null) return [];
-  const usual = rightAt(complaint, before);
+  const usual = rightAt(complaint, before, here.beliefs);
   // Found worse than it was reckoned, it must be reckoned better than usual to be found right.
-  const aim = c.less ? Math.min(usual, aimFor(complaint, said, before, c.aim)) : usual;
+  const aim = c.less
+    ? Math.min(usual, aimFor(complaint, said, before, aimOf(complaint, here.beliefs), here.beliefs))
+    : usual;
   const b: Bench = { made, here, of: c.of, less: c.less, aim, before };
   const levers = leversOf(made);
   const tried: Tried[] = [];

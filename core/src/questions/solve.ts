@@ -1,8 +1,8 @@
 import { fold, SET, summarise } from '../batch';
 import type { ClassResult, Summary } from '../batch';
-import type { Here } from '../kitchen';
+import type { Beliefs, Here } from '../kitchen';
 import { findRoot } from '../numerics';
-import { applyEdits, foodLines, freshWaterOf, highestOf, numberOf } from '../steps';
+import { applyEdits, foodLines, freshWaterOf, highestOf, numberOf, WORDS_FROM, wordsFrom } from '../steps';
 import type { BodyWord, Edit, Recipe, Step } from '../steps';
 
 export type Target =
@@ -35,6 +35,14 @@ export interface Solved {
 
 /** The middle of each word for the body, relative to water. */
 export const BODY_AIM = { thin: 1.3, likeMilk: 2.1, creamy: 4.8, thick: 15 } as const;
+/** The same by this kitchen’s own words: as far into its word as it is by the usual bounds. */
+function bodyAim(word: keyof typeof BODY_AIM, beliefs: Beliefs): number {
+  const usual = { thin: 1, ...WORDS_FROM.thick };
+  const here = { thin: 1, ...wordsFrom('thick', beliefs) };
+  const next = ({ thin: 'likeMilk', likeMilk: 'creamy', creamy: 'thick', thick: 'sets' } as const)[word];
+  const into = (BODY_AIM[word] - usual[word]) / (usual[next] - usual[word]);
+  return here[word] + into * (here[next] - here[word]);
+}
 /** Fresh water is looked for between these multiples of what the plan has, and the jug runs this long, s. */
 const WATER = { low: 0.15, high: 6 } as const;
 const SECONDS = { low: 5, high: 600 } as const;
@@ -60,7 +68,7 @@ export function solveFor(recipe: Recipe, here: Here, target: Target): Solved {
   const b: Bench = { recipe, look, folds: () => folds };
   if ('useUp' in target) return useUp(b, target.useUp.material, target.useUp.grams);
   if ('litres' in target) return litres(b, target.litres);
-  if ('body' in target) return body(b, BODY_AIM[target.body]);
+  if ('body' in target) return body(b, bodyAim(target.body, here.beliefs));
   if ('classId' in target) return meetClass(b, target.classId);
   const share = 'solids' in target ? 'solids' : 'protein' in target ? 'protein' : 'fat';
   return byWater(b, (s) => s.main?.[share] ?? 0, (target as unknown as Record<string, number>)[share] ?? 0);

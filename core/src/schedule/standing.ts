@@ -30,5 +30,5 @@ export function standsS(s: Stream, ctx: Ctx): number | null {
 }
 function tasted(s: Stream, ctx: Ctx): string {
   const body = bodyOf(s, SERVED_C, ctx);
-  return `${body ? slipWord(body) : ''} ${beanyWord(s) ?? ''}`;
+  return `${body ? slipWord(body, ctx) : ''} ${beanyWord(s, ctx) ?? ''}`;
 }

@@ -67,15 +67,15 @@ describe('magnitudes of slime and starch in the reference kit (our own estimate;
     expect(made({ g: 50, grind: { waterC: 90 } }).endC).toBeCloseTo(85, 0);
     expect(made({ g: 50, grind: { waterC: 100 }, kit: HEAVY }).endC).toBeCloseTo(88, 0);
     const boiled = made({ g: 50, grind: { waterC: 100 } });
-    expect(bodyWord(boiled.b, boiled.s)).toBe('sets');
+    expect(bodyWord(boiled.b, boiled.s, { beliefs: {} })).toBe('sets');
     const millet = made({ g: 50, flakes: 'millet-flakes', grind: { waterC: 100 } });
-    expect(bodyWord(millet.b, millet.s)).toBe('sets');
+    expect(bodyWord(millet.b, millet.s, { beliefs: {} })).toBe('sets');
   });
   test('iced, strained gently, about 3.6 % solids, and it sets when it is boiled later', () => {
     const m = made({ g: 90, grind: { waterG: 600, iceG: 400, durationS: 25 }, hand: 'gentle' });
     expect(m.endC).toBeLessThan(3);
     expect(m.hot.relative).toBeGreaterThan(30);
-    expect(bodyWord(m.hot, m.s)).toBe('sets');
+    expect(bodyWord(m.hot, m.s, { beliefs: {} })).toBe('sets');
   });
 });
 
@@ -156,7 +156,7 @@ describe('orderings of common practice, out of the fold', () => {
   });
   test('words: slimy is told of the slippery part alone', () => {
     const m = made({ g: 200, grind: { waterC: 40, durationS: 240 } });
-    expect(slipWord(m.b)).toBe('slimy');
-    expect(slipWord(made({ g: 60, grind: { durationS: 20 } }).b)).toBe('clean');
+    expect(slipWord(m.b, { beliefs: {} })).toBe('slimy');
+    expect(slipWord(made({ g: 60, grind: { durationS: 20 } }).b, { beliefs: {} })).toBe('clean');
   });
 });

@@ -1,6 +1,7 @@
 import { climbAt, climbReaches, ranForS, timerS, warmNowC } from '@ironpan/core/batch';
 import type { ClimbPoint, TaskState } from '@ironpan/core/batch';
-import { SLIP_SCALE, SLIPPERY_FROM } from '@ironpan/core/steps';
+import type { Beliefs } from '@ironpan/core/kitchen';
+import { SLIP_SCALE, wordsFrom } from '@ironpan/core/steps';
 import type { FigureName, Stage } from '@ironpan/core/steps';
 import { plain } from '@ironpan/core/units';
 import { celsius, clock, join, SLIP_WORDS } from '@ironpan/core/words';
@@ -19,13 +20,17 @@ interface JugNowProps {
 }
 /** Slime beyond this is no more of a word than slimy: the top of the column. */
 const SLIMIEST = 5;
-const FROM = [1, SLIPPERY_FROM.silky, SLIPPERY_FROM.slippery, SLIPPERY_FROM.slimy, SLIMIEST] as const;
+/** Where each word of slip begins in this kitchen, and the top of the column. */
+function slipFrom(beliefs: Beliefs): readonly number[] {
+  const { silky, slippery, slimy } = wordsFrom('slip', beliefs);
+  return [1, silky, slippery, slimy, Math.max(SLIMIEST, 1.2 * slimy)];
+}
 /** Each word has a quarter of the column, whatever it spans. */
-function slimeHeight(slime: number): number {
-  const i = FROM.findLastIndex((from) => slime >= from);
+function slimeHeight(slime: number, from: readonly number[]): number {
+  const i = from.findLastIndex((x) => slime >= x);
   if (i < 0) return 0;
-  const [a, b] = [FROM[i], FROM[i + 1]];
-  return a === undefined || b === undefined ? 1 : (i + (slime - a) / (b - a)) / (FROM.length - 1);
+  const [a, b] = [from[i], from[i + 1]];
+  return a === undefined || b === undefined ? 1 : (i + (slime - a) / (b - a)) / (from.length - 1);
 }
 const SLIP_FILLS = ['var(--leaf-soft)', 'var(--oat-milk)', 'var(--amber-soft)', 'var(--flame-soft)'];
 const SLIP_ZONES: readonly ClimbZone[] = SLIP_SCALE.map((word, i) => ({
@@ -59,7 +64,7 @@ export function JugNow({ r, t, stage, now, probeC }: JugNowProps) {
         ice={f('iceLeftG') > 0}
         {...(c !== null && { word: join(celsius(c)) })}
       />
-      {climb && <Column climb={climb} t={t} ranS={ranForS(t, now)} />}
+      {climb && <Column climb={climb} t={t} ranS={ranForS(t, now)} from={slipFrom(r.batch.beliefs)} />}
     </div>
   );
 }
@@ -68,20 +73,22 @@ function Column({
   climb,
   t,
   ranS,
+  from,
 }: {
   readonly climb: readonly ClimbPoint[];
   readonly t: TaskState;
   readonly ranS: number;
+  readonly from: readonly number[];
 }) {
   const slimy = climb.some((x) => x.slime > SOME_SLIME);
   const of = slimy ? 'slime' : 'opened';
-  const height = (x: number): number => (slimy ? slimeHeight(x) : x);
+  const height = (x: number): number => (slimy ? slimeHeight(x, from) : x);
   const planned = timerS(t.task);
   const now = climbAt(climb, of, ranS);
   const stop = climbAt(climb, of, planned);
   const word = (x: number): string =>
-    slimy ? SLIP_WORDS[SLIP_SCALE[FROM.findLastIndex((from) => x >= from)] ?? 'slimy'] : `${plain(100 * x)}\u00a0%`;
-  const next = slimy ? FROM.find((from) => from > Math.max(now, stop)) : undefined;
+    slimy ? SLIP_WORDS[SLIP_SCALE[from.findLastIndex((least) => x >= least)] ?? 'slimy'] : `${plain(100 * x)}\u00a0%`;
+  const next = slimy ? from.find((least) => least > Math.max(now, stop)) : undefined;
   const nextS = next === undefined ? null : climbReaches(climb, of, next);
   return (
     <>

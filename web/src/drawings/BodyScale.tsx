@@ -1,16 +1,19 @@
+import type { BoundWord } from '@ironpan/core/steps';
 import { BODY_WORDS } from '@ironpan/core/words';
 
 /** From water to set, by the logarithm of the relative viscosity: 1 … 30. */
 const MOST = 30;
 const at = (relative: number | null): number =>
   relative === null || relative >= MOST ? 1 : Math.max(0, Math.log(relative) / Math.log(MOST));
-const WORDS = [
-  ['thin', 1],
-  ['likeMilk', 1.4],
-  ['creamy', 3],
-  ['thick', 8],
-  ['sets', MOST],
-] as const;
+type From = Readonly<Record<BoundWord<'thick'>, number>>;
+const wordsOf = (from: From) =>
+  [
+    ['thin', 1],
+    ['likeMilk', from.likeMilk],
+    ['creamy', from.creamy],
+    ['thick', from.thick],
+    ['sets', MOST],
+  ] as const;
 
 interface BodyScaleProps {
   /** Relative viscosity from the fridge; null: it sets. */
@@ -19,10 +22,13 @@ interface BodyScaleProps {
   readonly hot: number | null;
   readonly range?: readonly [number, number] | undefined;
   readonly words?: boolean;
+  /** Where each word begins in this kitchen, × water. */
+  readonly from: From;
   readonly width: number;
 }
 /** The body from thin to set: filled mark cold, outlined mark when it is heated to 80 °C, the range as a band. */
-export function BodyScale({ cold, hot, range, words = false, width }: BodyScaleProps) {
+export function BodyScale({ cold, hot, range, words = false, from, width }: BodyScaleProps) {
+  const WORDS = wordsOf(from);
   const pad = 7;
   const x = (r: number | null): number => pad + at(r) * (width - 2 * pad);
   const y = 12;

@@ -13,6 +13,7 @@ import { Preferences } from './Preferences';
 import { OwnFoods } from './OwnFoods';
 import { Prices } from './Prices';
 import { Taught } from './Taught';
+import { WordsTaught } from './WordsTaught';
 import { Things } from './Things';
 import { useKitEdit } from './useKitEdit';
 import { YourData } from './YourData';
@@ -66,6 +67,7 @@ export function KitPage() {
         <div className="flex flex-col gap-4">
           <Things kit={kit} onChange={change} />
           <Taught kit={kit} />
+          <WordsTaught />
           <OwnFoods />
           <FunnelPart kit={kit} onChange={change} />
           <Prices kit={kit} onChange={change} />

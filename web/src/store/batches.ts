@@ -10,6 +10,7 @@ import { dropJars, tablesOfJars } from './dropJars';
 import { tracesFor } from './traces';
 import { digestRow, keepDigests } from './digests';
 import { keepFates } from './fates';
+import { fateTables } from './wording';
 import { repour } from './repour';
 import { newId } from './ids';
 import { frozenKit } from './kit';
@@ -102,7 +103,7 @@ export function append(batchId: string, happened: readonly Happening[], at: numb
   const d = db();
   return d.transaction(
     'rw',
-    [d.batches, d.events, d.digests, d.learned, d.leftOut, d.traces, ...tablesOfJars(d), d.plans, d.fridge, d.fates],
+    [d.batches, d.events, d.digests, d.learned, d.traces, ...tablesOfJars(d), d.plans, d.fridge, ...fateTables(d)],
     async () => {
       const batch = await d.batches.get(batchId);
       if (!batch) throw new GoneError('this batch');

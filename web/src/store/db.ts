@@ -20,7 +20,7 @@ import type {
   TrialRecord,
   WishRecord,
 } from '@ironpan/core/records';
-import type { DigestRow, FateRow, LastingRow, LearnedRow, SettingRow, StandingRow, UndoRow } from './rows';
+import type { DigestRow, FateRow, LastingRow, LearnedRow, SettingRow, StandingRow, UndoRow, WordingRow } from './rows';
 import { realm } from './realm';
 import type { Realm } from './realm';
 
@@ -51,6 +51,7 @@ export class KitchenDb extends Dexie {
   standing!: Table<StandingRow, string>;
   fates!: Table<FateRow, string>;
   lasting!: Table<LastingRow, string>;
+  wording!: Table<WordingRow, string>;
 
   /** @param upgrades how older shapes are brought along; not needed where the storage is known to be of this one. */
   constructor(name: string, upgrades?: Upgrades) {
@@ -112,8 +113,10 @@ export class KitchenDb extends Dexie {
     this.version(13)
       .stores({ leftOut: 'id', digests: 'batch, state, startedAt, model, milk, plan' })
       .upgrade((t) => known(upgrades).upgradeTo13(t));
-    // Questions put to the kitchen, and cups tasted blind.
-    this.version(DATABASE_VERSION).stores({ trials: 'id, updatedAt', tastings: 'id, updatedAt' });
+    // Questions put to the kitchen, cups tasted blind, and where this kitchen's words begin; jars say what each word stood for.
+    this.version(DATABASE_VERSION)
+      .stores({ trials: 'id, updatedAt', tastings: 'id, updatedAt', wording: 'scale' })
+      .upgrade((t) => known(upgrades).upgradeTo14(t));
   }
 }
 /** The newest shape of the storage this build knows; a later one is refused unopened. */
@@ -183,6 +186,7 @@ export type Upgrades = Pick<
   | 'upgradeTo9'
   | 'upgradeTo10'
   | 'upgradeTo13'
+  | 'upgradeTo14'
 >;
 function known(upgrades: Upgrades | undefined): Upgrades {
   if (!upgrades) throw new Error('this storage is of an older shape: open Ironpan in a window first');

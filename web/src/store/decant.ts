@@ -8,6 +8,7 @@ import { dropJars, tablesOfJars } from './dropJars';
 import { db } from './db';
 import type { KitchenDb } from './db';
 import { keepFates } from './fates';
+import { fateTables } from './wording';
 import { newId } from './ids';
 import { DREGS_ML, fridgeLog } from './jars';
 
@@ -27,7 +28,7 @@ export interface PouredOver {
   readonly fresh: boolean;
   readonly ml: number;
 }
-const tables = (d: KitchenDb) => [...tablesOfJars(d), d.batches, d.plans, d.fridge, d.fates];
+const tables = (d: KitchenDb) => [...tablesOfJars(d), d.batches, d.plans, d.fridge, ...fateTables(d)];
 
 interface Open {
   readonly jar: JarRecord;

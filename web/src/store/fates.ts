@@ -4,16 +4,18 @@ import type { BatchRecord, JarRecord } from '@ironpan/core/records';
 import { milkOf } from '@ironpan/core/words';
 import { db } from './db';
 import type { FateRow } from './rows';
+import { fateTables, fitWording, reworded } from './wording';
 
 /** Reckoned in one go; more would hold a frame back. */
 const AT_ONCE = 10;
 
 /**
  * Writes anew what became of these jars, and takes out those that are gone. It follows from the jars and their logs, is
- * never exported, and is reckoned again where it is missing.
+ * never exported, and is reckoned again where it is missing. `fit`: where words begin is fitted to it at once.
  */
-export async function keepFates(jarIds: readonly string[]): Promise<void> {
+export async function keepFates(jarIds: readonly string[], fit = true): Promise<void> {
   const d = db();
+  const before = (await d.fates.bulkGet([...jarIds])).filter((f) => f !== undefined);
   const jars = await d.jars.bulkGet([...jarIds]);
   const there = jars.filter((j) => j !== undefined);
   const gone = jarIds.filter((id) => !there.some((j) => j.id === id));
@@ -37,6 +39,7 @@ export async function keepFates(jarIds: readonly string[]): Promise<void> {
   });
   await d.fates.bulkPut(rows);
   await d.fates.bulkDelete(gone);
+  await reworded(before, rows, fit);
 }
 /** A jar that cannot be reckoned says nothing of its milk; it is told on the shelf by itself. */
 function rowOf(
@@ -68,6 +71,7 @@ function rowOf(
       looks: 0,
       lasted: null,
       parts: null,
+      worded: [],
       place: 'cold',
       lines,
       ...of,
@@ -105,8 +109,11 @@ export async function fatesMissing(breath: () => Promise<void>): Promise<void> {
   for (let i = 0; i < wrong.length; i += AT_ONCE) {
     await breath();
     const some = wrong.slice(i, i + AT_ONCE);
-    await d.transaction('rw', [d.jars, d.jarEvents, d.batches, d.plans, d.fridge, d.fates], () => keepFates(some));
+    await d.transaction('rw', [d.jars, d.jarEvents, d.batches, d.plans, d.fridge, ...fateTables(d)], () =>
+      keepFates(some, false),
+    );
   }
+  await d.transaction('rw', d.wording, d.leftOut, () => fitWording());
   await d.settings.delete(STALE);
 }
 /** Tells of every change of what became of the jars, without reading them. */

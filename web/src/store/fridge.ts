@@ -1,6 +1,7 @@
 import { lineAt, linesOf } from '@ironpan/core/batch';
 import { db } from './db';
 import { keepFates } from './fates';
+import { fateTables } from './wording';
 import { newId } from './ids';
 import { readKit } from './kit';
 
@@ -41,7 +42,7 @@ export async function saveLogger(
   });
   // They spent their time otherwise than was thought; a few at a time, so that nothing waits.
   for (let i = 0; i < jars.length; i += AT_ONCE)
-    await d.transaction('rw', [d.jars, d.jarEvents, d.batches, d.plans, d.fridge, d.fates], () =>
+    await d.transaction('rw', [d.jars, d.jarEvents, d.batches, d.plans, d.fridge, ...fateTables(d)], () =>
       keepFates(jars.slice(i, i + AT_ONCE)),
     );
   return written;

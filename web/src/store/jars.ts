@@ -5,6 +5,7 @@ import type { BatchRecord, FridgeRecord, JarEventRecord, JarRecord } from '@iron
 import { GoneError } from './batches';
 import { db } from './db';
 import { keepFates } from './fates';
+import { fateTables } from './wording';
 import { newId } from './ids';
 
 export interface JarLog {
@@ -71,7 +72,7 @@ export function appendToJar(
   const all: readonly JarHappening[] = 'is' in happened ? [happened] : happened;
   return d.transaction(
     'rw',
-    [d.jars, d.jarEvents, d.standing, d.batches, d.plans, d.fridge, d.fates],
+    [d.jars, d.jarEvents, d.standing, d.batches, d.plans, d.fridge, ...fateTables(d)],
     async (): Promise<Said> => {
       const jar = await d.jars.get(jarId);
       const batch = jar ? await d.batches.get(jar.batch) : undefined;

@@ -1,6 +1,7 @@
 import type { Digest, Fate } from '@ironpan/core/batch';
-import type { Learned, Seen } from '@ironpan/core/learning';
+import type { Learned, Seen, Worded, Wording } from '@ironpan/core/learning';
 import type { UndoRecord } from '@ironpan/core/records';
+import type { WordScale } from '@ironpan/core/steps';
 
 /** An undo row as it is stored: under its plan. */
 export type UndoRow = Omit<UndoRecord, 'v' | 'id'> & { readonly plan: string };
@@ -41,4 +42,10 @@ export interface StandingRow {
 export interface SettingRow {
   readonly key: string;
   readonly value: unknown;
+}
+/** What was said on a scale, the newest of it, and where its words begin by that; null: nothing of it counts. */
+export interface WordingRow {
+  readonly scale: WordScale;
+  readonly said: readonly (Worded & { readonly jar: string })[];
+  readonly wording: Wording | null;
 }

@@ -12,6 +12,7 @@ import type { KitchenDb } from './db';
 import type { DigestRow, UndoRow } from './rows';
 import { digestOfStored, keepDigests, labelOf } from './digests';
 import { PREFERENCES, USUAL } from './kit';
+import { fitWording } from './wording';
 import type { Settings } from './kit';
 
 type Row = Readonly<Record<string, unknown>> & { readonly id: string };
@@ -156,7 +157,7 @@ export async function importAll(
     const came = new Set<string>();
     const grown = new Set<string>();
     if (how === 'replace')
-      for (const t of [...TABLES, 'digests', 'learned', 'standing', 'fates', 'lasting']) await clear(d, t);
+      for (const t of [...TABLES, 'digests', 'learned', 'standing', 'fates', 'lasting', 'wording']) await clear(d, t);
     const pouring = new Pouring();
     const empty = new Set<Table>();
     for (const t of TABLES) if ((await d.table(t).count()) === 0) empty.add(t);
@@ -181,6 +182,7 @@ export async function importAll(
     }
     await keepDigests(rows);
     await learnAgain(theirs.leftOut.map((o) => o.id));
+    await fitWording();
     await stand(d, theirs, empty.has('jarEvents'));
     if (theirs.jars.length + theirs.jarEvents.length > 0) await fatesStale();
     for (const id of grown) {

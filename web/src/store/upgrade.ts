@@ -88,3 +88,7 @@ export async function upgradeTo13(t: Transaction): Promise<void> {
   await t.table('learned').clear();
   await t.table('learned').bulkPut(learnedOf(lines));
 }
+/** Version 14: what became of a jar says which figure each word stood for; it is read anew from the logs. */
+export async function upgradeTo14(t: Transaction): Promise<void> {
+  await t.table('fates').clear();
+}

@@ -73,7 +73,7 @@ test('a kitchen of version 12: lines of the book name their plan, and what was l
   const shape = new KitchenDb('shape');
   const stores = Object.fromEntries(
     shape.tables
-      .filter((t) => !['leftOut', 'trials', 'tastings'].includes(t.name))
+      .filter((t) => !['leftOut', 'trials', 'tastings', 'wording'].includes(t.name))
       .map((t) => [t.name, [t.schema.primKey.src, ...t.schema.indexes.map((x) => x.src)].join(', ')]),
   );
   const old = new Dexie(NAME);
@@ -108,5 +108,23 @@ test('a kitchen of version 12: lines of the book name their plan, and what was l
   expect(bag?.seen.map((s) => s.batch)).toEqual(['b1', 'b2']);
   expect(bag?.taught?.n).toBe(2);
   expect(await d.leftOut.count()).toBe(0);
+  d.close();
+});
+
+test('a kitchen of version 13: what became of its jars is read anew, with what each word stood for', async () => {
+  const shape = new KitchenDb('shape');
+  const stores = Object.fromEntries(
+    shape.tables
+      .filter((t) => !['trials', 'tastings', 'wording'].includes(t.name))
+      .map((t) => [t.name, [t.schema.primKey.src, ...t.schema.indexes.map((x) => x.src)].join(', ')]),
+  );
+  const old = new Dexie(NAME);
+  old.version(13).stores(stores);
+  await old.table('fates').put({ jar: 'j1', batch: 'b1', milk: 'soy', said: {} });
+  old.close();
+  const d = new KitchenDb(NAME, upgrades);
+  await d.open();
+  expect(await d.fates.count()).toBe(0);
+  expect([await d.trials.count(), await d.tastings.count(), await d.wording.count()]).toEqual([0, 0, 0]);
   d.close();
 });

@@ -35,15 +35,15 @@ export function rescueOfJar(now: JarNow, here: Here, against: Trouble): RescuedJ
       case 'tooThin':
         return { now: [line('mixStronger')], past: [line('waterStays')] };
       case 'tooThick':
-        return { now: bodyIs('relative', rightAt('tooThick', body?.relative ?? 1)) };
+        return { now: bodyIs('relative', rightAt('tooThick', body?.relative ?? 1, here.beliefs)) };
       case 'slimy':
-        return { now: bodyIs('glucan', rightAt('slimy', body?.glucan ?? 1)), past: [line('slimeStays')] };
+        return { now: bodyIs('glucan', rightAt('slimy', body?.glucan ?? 1, here.beliefs)), past: [line('slimeStays')] };
       case 'gritty':
         return { now: [line('sieveGlass')] };
       case 'beany':
         return { now: [line('hideBeany')], past: [line('beanyStays')] };
       case 'notSweet': {
-        const next = sweetAt(share('sugars'));
+        const next = sweetAt(share('sugars'), here.beliefs);
         const g = (100 * (next - share('sugars'))) / (1 - next);
         return { now: [line('glassSugar', { addG: fig(Math.max(0.5, Math.round(2 * g) / 2), 'g') })] };
       }

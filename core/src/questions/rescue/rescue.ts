@@ -52,9 +52,13 @@ function stronger(s: Sick): Aim {
 /** Down to where a cook who found it wrong finds it right. */
 const rightOf = (s: Sick, c: 'tooThick' | 'slimy' | 'gritty' | 'beany'): Aim => {
   const { of, less } = COMPLAINTS[c];
-  return { of, less, to: rightAt(c, measured(s.p, of) ?? 0) };
+  return { of, less, to: rightAt(c, measured(s.p, of) ?? 0, s.batch.beliefs) };
 };
-const sweeter = (s: Sick): Aim => ({ of: 'sugars', less: false, to: sweetAt(measured(s.p, 'sugars') ?? 0) });
+const sweeter = (s: Sick): Aim => ({
+  of: 'sugars',
+  less: false,
+  to: sweetAt(measured(s.p, 'sugars') ?? 0, s.batch.beliefs),
+});
 const lessOf = (s: Sick, of: 'sugars' | 'salt'): Aim => ({ of, less: true, to: TOO_MUCH * (measured(s.p, of) ?? 0) });
 const some = (lines: readonly (Line | false)[]): readonly Line[] => lines.filter((x) => x !== false);
 const soyIn = (s: Sick): boolean => s.p.recipe.materials.some((m) => m.inhibitorLabileShare !== null);

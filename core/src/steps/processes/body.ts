@@ -2,7 +2,6 @@ import { multiplier, volumeMl, massG, solidsG } from '../../kitchen';
 import type { CoefficientKind, Draft, Stream } from '../../kitchen';
 import { FAT_KG_PER_M3, materialById, sumGrams, WATER_G_PER_ML, withGrams } from '../../materials';
 import {
-  BODY_FROM,
   CUT_THINS,
   ENZYME_DEAD_C,
   feltShare,
@@ -17,7 +16,6 @@ import {
   PASTY_FROM,
   proteinMlPerG,
   settlingMmPerH,
-  SLIPPERY_FROM,
   starchCutPerMin,
   starchThickening,
   sugarThickening,
@@ -26,6 +24,7 @@ import {
   WATERY_BELOW,
 } from '../../laws';
 import type { How, Mean } from './course';
+import { wordAt } from './wording';
 import type { Ctx } from '../types';
 
 /** A coefficient of the first material in it, as a multiple of the usual. */
@@ -158,20 +157,14 @@ export function bodyOf(s: Stream, servedC: number, ctx: Ctx, heatedC = s.peakWet
 }
 
 /** One word for the body, watery first: too little in it is said before how it flows. */
-export function bodyWord(b: Body, s: Stream): BodyWord {
-  const r = b.relative;
-  if (r === null || r >= BODY_FROM.sets) return 'sets';
-  if (r >= BODY_FROM.thick) return 'thick';
-  if (r >= BODY_FROM.creamy) return 'creamy';
-  if (massG(s) > 0 && solidsG(s) / massG(s) < WATERY_BELOW) return 'watery';
-  return r >= BODY_FROM.likeMilk ? 'likeMilk' : 'thin';
+export function bodyWord(b: Body, s: Stream, { beliefs }: Pick<Ctx, 'beliefs'>): BodyWord {
+  const word = wordAt('thick', 'thin', b.relative ?? Infinity, beliefs);
+  const little = massG(s) > 0 && solidsG(s) / massG(s) < WATERY_BELOW;
+  return little && (word === 'thin' || word === 'likeMilk') ? 'watery' : word;
 }
 /** How slippery it feels, from the β-glucan part alone. */
-export function slipWord(b: Body): SlipWord {
-  if (b.glucan >= SLIPPERY_FROM.slimy) return 'slimy';
-  if (b.glucan >= SLIPPERY_FROM.slippery) return 'slippery';
-  return b.glucan >= SLIPPERY_FROM.silky ? 'silky' : 'clean';
-}
+export const slipWord = (b: Body, { beliefs }: Pick<Ctx, 'beliefs'>): SlipWord =>
+  wordAt('slip', 'clean', b.glucan, beliefs);
 /** Does its swollen starch make it pasty? */
 export const isPasty = (b: Body): boolean => b.starch === null || b.starch > PASTY_FROM;
 

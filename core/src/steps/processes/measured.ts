@@ -1,8 +1,9 @@
 import { contents, massG, solidsG, volumeMl, waterG } from '../../kitchen';
-import type { Stream } from '../../kitchen';
+import type { Beliefs, Stream } from '../../kitchen';
 import { density, WATER_G_PER_ML } from '../../materials';
-import { BODY_FROM, funnelFrom, perSecond, syrupMm2S, throughIn, waterMPaS } from '../../laws';
+import { funnelFrom, perSecond, syrupMm2S, throughIn, waterMPaS } from '../../laws';
 import type { BodyWord } from './body';
+import { wordAt } from './wording';
 
 /** How a funnel was calibrated: seconds of each run with water and with a sugar syrup of so many per cent, near 20 °C. */
 export interface Calibration {
@@ -59,7 +60,7 @@ export function calibrationFault(cal: Calibration): 'none' | 'syrupNotSlower' | 
  * What runs through a calibrated funnel say of a milk of `gPerMl`; null: faster than water, which no milk is. The spread
  * is that of the runs and of both calibrations, each through dν/dt or by trying it.
  */
-export function funnelTells({ runsS, c, cal }: FunnelRuns, gPerMl: number): FunnelTold | null {
+export function funnelTells({ runsS, c, cal }: FunnelRuns, gPerMl: number, beliefs: Beliefs = {}): FunnelTold | null {
   if (runsS.length === 0 || calibrationFault(cal) === 'none' || calibrationFault(cal) === 'syrupNotSlower') return null;
   const s = meanOf(runsS);
   const [w, y] = [meanOf(cal.waterS), meanOf(cal.syrupS)];
@@ -78,19 +79,16 @@ export function funnelTells({ runsS, c, cal }: FunnelRuns, gPerMl: number): Funn
   const mPaS = Math.max(0, mm2S * gPerMl);
   const water = waterMPaS(c);
   const relative = mPaS / water;
-  return { meanS: s, mm2S, mPaS, sd, relative, relativeSd: sd / water, word: wordOf(relative) };
+  return {
+    meanS: s,
+    mm2S,
+    mPaS,
+    sd,
+    relative,
+    relativeSd: sd / water,
+    word: wordAt('thick', 'thin', relative, beliefs),
+  };
 }
-const wordOf = (r: number): FunnelTold['word'] =>
-  r >= BODY_FROM.sets
-    ? 'sets'
-    : r >= BODY_FROM.thick
-      ? 'thick'
-      : r >= BODY_FROM.creamy
-        ? 'creamy'
-        : r >= BODY_FROM.likeMilk
-          ? 'likeMilk'
-          : 'thin';
-
 /** A share with its 1 σ. */
 export interface Share {
   readonly x: number;

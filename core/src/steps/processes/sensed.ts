@@ -1,6 +1,8 @@
 import { beanyIndexOf, contents, massG } from '../../kitchen';
 import type { Stream } from '../../kitchen';
+import type { Ctx } from '../types';
 import { gritShareOf } from './body';
+import { wordAt } from './wording';
 
 /** How it feels between tongue and palate, in order. */
 export const GRIT_SCALE = ['smooth', 'faint', 'grainy', 'sandy'] as const;
@@ -12,28 +14,19 @@ export type BeanyWord = (typeof BEANY_SCALE)[number];
 export const SWEET_SCALE = ['not', 'little', 'sweet', 'very'] as const;
 export type SweetWord = (typeof SWEET_SCALE)[number];
 
-/** Felt particles, share of the mass; the beany index, of 100; sugars, share of the mass (all estimates). */
-export const GRIT_FROM = { faint: 0.0015, grainy: 0.004, sandy: 0.012 } as const;
-/** Beany index from which a word holds. */
-export const BEANY_FROM = { faint: 8, clear: 25, strong: 50 } as const;
-/** Sugars from which a word holds; cow’s milk, of 4.8 % of a less sweet one, is a little sweet. */
-export const SWEET_FROM = { little: 0.012, sweet: 0.035, very: 0.1 } as const;
-
-/** The last of the words whose bound is reached; the first where none is. */
-function wordAt<W extends string>(first: W, from: Readonly<Partial<Record<W, number>>>, x: number): W {
-  let word = first;
-  for (const [w, least] of Object.entries(from) as [W, number][]) if (x >= least) word = w;
-  return word;
-}
+type Tongue = Pick<Ctx, 'beliefs'>;
 /** The word for its grit. */
-export const gritWord = (s: Stream): GritWord => wordAt<GritWord>('smooth', GRIT_FROM, gritShareOf(s));
+export const gritWord = (s: Stream, { beliefs }: Tongue): GritWord => wordAt('grit', 'smooth', gritShareOf(s), beliefs);
 /** The word for its beany taste; null: nothing in it can turn beany. */
-export function beanyWord(s: Stream): BeanyWord | null {
+export function beanyWord(s: Stream, { beliefs }: Tongue): BeanyWord | null {
   const x = beanyIndexOf(s);
-  return x === null ? null : wordAt<BeanyWord>('none', BEANY_FROM, x);
+  return x === null ? null : wordAt('beany', 'none', x, beliefs);
+}
+/** Its sugars, share of the mass. */
+export function sugarShareOf(s: Stream): number {
+  const m = massG(s);
+  return m > 0 ? contents(s).sugars / m : 0;
 }
 /** The word for its sweetness. */
-export function sweetWord(s: Stream): SweetWord {
-  const m = massG(s);
-  return wordAt<SweetWord>('not', SWEET_FROM, m > 0 ? contents(s).sugars / m : 0);
-}
+export const sweetWord = (s: Stream, { beliefs }: Tongue): SweetWord =>
+  wordAt('sweet', 'not', sugarShareOf(s), beliefs);

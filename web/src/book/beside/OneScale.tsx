@@ -1,4 +1,5 @@
 import { foodStyle } from '../../drawings/foodStyle';
+import { wordsFrom } from '@ironpan/core/steps';
 import { BodyScale } from '../../drawings/BodyScale';
 import { JarShape } from '../../drawings/Jar';
 import { bodyText, join, layersText, roughly } from '@ironpan/core/words';
@@ -34,6 +35,7 @@ export function OneScale({ all }: { readonly all: readonly Beside[] }) {
                     <BodyScale
                       cold={main.body.relative}
                       hot={main.body.later[1]?.relative ?? main.body.relative}
+                      from={wordsFrom('thick', b.made.beliefs)}
                       width={200}
                     />
                     <p className="small quiet">{bodyText(main.body)}</p>

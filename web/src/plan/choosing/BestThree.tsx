@@ -3,7 +3,9 @@ import type { Kit } from '@ironpan/core/kitchen';
 import { bodyText, join, milkName, millilitres, reasonText, roughly, upper } from '@ironpan/core/words';
 import { plain } from '@ironpan/core/units';
 import { MEASURES } from '@ironpan/core/batch';
+import { wordsFrom } from '@ironpan/core/steps';
 import { BodyScale } from '../../drawings/BodyScale';
+import { useHere } from '../../live/useHere';
 import { foodColour } from '../../drawings/foodStyle';
 import { readyIn } from './columns';
 import { OUT } from './out';
@@ -28,6 +30,7 @@ export function BestThree({ rows, use, kit, onChoose }: RowsProps) {
 
 function Card({ r, use, kit, onChoose }: Omit<RowsProps, 'rows'> & { readonly r: RankedSchool }) {
   const { cost, handsS, elapsedS, main } = r.summary;
+  const from = wordsFrom('thick', useHere()?.beliefs ?? {});
   const hot = main?.body?.later[1];
   return (
     <li className={`plate flex flex-col gap-2 p-4 ${r.out ? 'opacity-75' : ''}`}>
@@ -51,7 +54,7 @@ function Card({ r, use, kit, onChoose }: Omit<RowsProps, 'rows'> & { readonly r:
       </p>
       {main?.body && (
         <div>
-          <BodyScale cold={main.body.relative} hot={hot ? hot.relative : null} width={220} />
+          <BodyScale cold={main.body.relative} hot={hot ? hot.relative : null} from={from} width={220} />
           <p className="small">
             {bodyText(main.body)}
             {hot && hot.word !== main.body.word ? `; heated it ${hot.word === 'sets' ? 'sets' : 'thickens'}` : ''}

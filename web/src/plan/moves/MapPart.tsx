@@ -1,7 +1,8 @@
-import type { Here } from '@ironpan/core/kitchen';
+import type { Beliefs, Here } from '@ironpan/core/kitchen';
 import { leverEdits, mapKey, tellingLevers, valuesOf, look as lookAt } from '@ironpan/core/questions';
 import type { Ground, Lever, LeverMap, MapAsked, Moved } from '@ironpan/core/questions';
 import type { PlanRecord } from '@ironpan/core/records';
+import { wordsFrom } from '@ironpan/core/steps';
 import type { Edit } from '@ironpan/core/steps';
 import {
   BODY_WORDS,
@@ -93,7 +94,7 @@ export function MapPart({ plan, here, moved, onTake }: MapPartProps) {
         <>
           <BodyMap
             map={shown}
-            levels={levelsOf(shown, ground)}
+            levels={levelsOf(shown, ground, here.beliefs)}
             width={width}
             height={Math.max(280, Math.min(400, width * 0.8))}
             now={[x.now, y.now]}
@@ -103,7 +104,7 @@ export function MapPart({ plan, here, moved, onTake }: MapPartProps) {
             say={(v) => `${MEASURE_NAMES[ground]} ${join(measureText(ground, v))}`}
             onPick={pick}
           />
-          <Legend levels={levelsOf(shown, ground)} />
+          <Legend levels={levelsOf(shown, ground, here.beliefs)} />
           <p className="small quiet mt-1">
             {milkName(milkOf(plan.recipe))} by {leverName(x, levers)} and {leverName(y, levers)}. Press a point to take
             the plan there. Pale bands: where this kitchen’s uncertainty could tip it over the line. Estimates.
@@ -123,16 +124,19 @@ export function MapPart({ plan, here, moved, onTake }: MapPartProps) {
   );
 }
 const GROUNDS: readonly Ground[] = ['body', 'solids', 'fat', 'volumeMl'];
-const BODY_LEVELS: readonly Level[] = [
-  { from: 0, text: BODY_WORDS.thin },
-  { from: 1.4, text: BODY_WORDS.likeMilk },
-  { from: 3, text: BODY_WORDS.creamy },
-  { from: 8, text: BODY_WORDS.thick },
-  { from: 29.5, text: BODY_WORDS.sets },
-];
+const bodyLevels = (beliefs: Beliefs): readonly Level[] => {
+  const from = wordsFrom('thick', beliefs);
+  return [
+    { from: 0, text: BODY_WORDS.thin },
+    { from: from.likeMilk, text: BODY_WORDS.likeMilk },
+    { from: from.creamy, text: BODY_WORDS.creamy },
+    { from: from.thick, text: BODY_WORDS.thick },
+    { from: Math.min(29.5, from.sets), text: BODY_WORDS.sets },
+  ];
+};
 /** The words of the body, or five even steps of what there is. */
-function levelsOf(map: LeverMap, ground: Ground): readonly Level[] {
-  if (ground === 'body') return BODY_LEVELS;
+function levelsOf(map: LeverMap, ground: Ground, beliefs: Beliefs): readonly Level[] {
+  if (ground === 'body') return bodyLevels(beliefs);
   const all = map.ground.flat();
   const low = Math.min(...all);
   const high = Math.max(...all);

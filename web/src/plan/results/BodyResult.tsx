@@ -1,7 +1,9 @@
 import type { BodySummary } from '@ironpan/core/batch';
 import type { Range } from '@ironpan/core/questions';
 import { BODY_WORDS, bodyText, layersText, thickness } from '@ironpan/core/words';
+import { wordsFrom } from '@ironpan/core/steps';
 import { BodyScale } from '../../drawings/BodyScale';
+import { useHere } from '../../live/useHere';
 
 interface BodyResultProps {
   readonly body: BodySummary;
@@ -12,6 +14,7 @@ const times = (relative: number | null, word: string): string =>
 
 /** How thick it is from the fridge, and what heating it later does. An estimate, with its range. */
 export function BodyResult({ body, range }: BodyResultProps) {
+  const from = wordsFrom('thick', useHere()?.beliefs ?? {});
   const hot = body.later.find((x) => x.c === 80);
   const last = body.later.at(-1)?.relative ?? null;
   const thickens = last === null || body.relative === null || last > body.relative * 1.02;
@@ -34,6 +37,7 @@ export function BodyResult({ body, range }: BodyResultProps) {
         hot={hot?.relative ?? null}
         range={range ? [range.low, range.high] : undefined}
         words
+        from={from}
         width={268}
       />
       <p className="small leading-snug">
