@@ -33,3 +33,5 @@ export { aimFor, complaintsSaid, foundAs, foundWord } from './seen';
 export type { Said } from './seen';
 export { rescueOf, rescueOfJar, troublesOf, troublesOfJar } from './rescue';
 export type { Rescued, RescuedJar, RescueLine, RescueMeasure, RescueMove } from './rescue';
+export { sumOf, yearBatch, yearOf } from './year';
+export type { OfYear, PulpFate, Year, YearBatch, YearSum } from './year';

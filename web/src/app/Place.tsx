@@ -16,6 +16,7 @@ const BatchBench = room(async () => (await import('../bench')).BatchBenchPage);
 const Book = room(async () => (await import('../book')).BookPage);
 const BookBatch = room(async () => (await import('../book')).BookBatchPage);
 const Beside = room(async () => (await import('../book/beside/BesidePage')).BesidePage);
+const Year = room(async () => (await import('../book/year/YearPage')).YearPage);
 const Truth = room(async () => (await import('../book/TruthPage')).TruthPage);
 const Trials = room(async () => (await import('../book/trials/TrialsPage')).TrialsPage);
 const Trial = room(async () => (await import('../book/trials/TrialPage')).TrialPage);
@@ -40,6 +41,7 @@ export function Place() {
           <Route path="/book" element={<Book />} />
           <Route path="/book/beside" element={<Beside />} />
           <Route path="/book/truth" element={<Truth />} />
+          <Route path="/book/year" element={<Year />} />
           <Route path="/book/trials" element={<Trials />} />
           <Route path="/book/trials/:id" element={<Trial />} />
           <Route path="/book/trials/tasting/:id" element={<Tasting />} />

@@ -8,6 +8,7 @@ import type {
   Remedy,
   Rescued,
   Said,
+  YearBatch,
 } from '@ironpan/core/questions';
 import type { PhotoFrame } from '@ironpan/core/batch';
 import type { SeenLayers } from '@ironpan/core/detect';
@@ -30,6 +31,7 @@ import type { PhotoAsked, PhotoRead } from './photo.worker';
 import type { RangesAsked } from './ranges.worker';
 import type { TruthAsked, TruthTold } from './truth.worker';
 import type { WhyAsked, WhySide } from './why.worker';
+import type { YearAsked } from './year.worker';
 
 export type Ranges = Readonly<Record<RangeOf, Range>>;
 export interface Running<T> {
@@ -164,6 +166,10 @@ export const askTogether = (
 /** What was promised of the newest batches, and what was measured of them. */
 export const askTruth = (asked: TruthAsked, onProgress?: Progress): Running<TruthTold> =>
   ask(new Worker(new URL('./truth.worker.ts', import.meta.url), { type: 'module' }), asked, onProgress);
+
+/** Every batch of a year, with what became of its jars. */
+export const askYear = (asked: YearAsked, onProgress?: Progress): Running<readonly YearBatch[]> =>
+  ask(new Worker(new URL('./year.worker.ts', import.meta.url), { type: 'module' }), asked, onProgress);
 
 /** A part of the book as a table for spreadsheets and statistics programs. */
 export const askCsv = (asked: CsvAsked): Running<Blob> =>

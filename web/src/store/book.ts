@@ -145,3 +145,6 @@ export async function bookRowsOf(ids: readonly string[]): Promise<DigestRow[]> {
   const rows = await db().digests.bulkGet([...ids]);
   return trusted(rows.filter((r) => r !== undefined));
 }
+/** When the first batch was begun; null: none was. */
+export const firstBatchAt = async (): Promise<number | null> =>
+  (await db().digests.orderBy('startedAt').first())?.startedAt ?? null;
