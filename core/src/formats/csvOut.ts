@@ -82,7 +82,17 @@ export const jarsCsv = (
     ]),
   );
 
-const READING_HEADS = ['batch', 'step', 'reading', 'value', 'unit', 'into its task (s)', 'told by', 'at (UTC)'];
+const READING_HEADS = [
+  'batch',
+  'step',
+  'step id',
+  'reading',
+  'value',
+  'unit',
+  'into its task (s)',
+  'told by',
+  'at (UTC)',
+];
 /** The readings of some batches with their logs, a line each, in the units a kitchen says them in. */
 export const readingsCsv = (
   of: readonly {
@@ -102,7 +112,17 @@ export const readingsCsv = (
         const value = figure(fromInner(e.reading.value, spec.shown));
         const { atS, source } = e.reading;
         return [
-          [batch.number, kindOf(kind).label, spec.label, value, UNIT[spec.shown], atS ?? null, source, day(e.at)],
+          [
+            batch.number,
+            kindOf(kind).label,
+            e.reading.step,
+            spec.label,
+            value,
+            UNIT[spec.shown],
+            atS ?? null,
+            source,
+            day(e.at),
+          ],
         ];
       }),
     ),

@@ -17,3 +17,5 @@ export { readCalendar, zonedInstant } from './calendarIn';
 export type { BusyTime, CalendarRead, LocalTime } from './calendarIn';
 export { batchesCsv, csvOf, jarsCsv, readingsCsv } from './csvOut';
 export type { BatchLine } from './csvOut';
+export { matchReadings, MOST_READING_LINES, readReadings } from './readingsIn';
+export type { ReadableBatch, ReadIn, ReadingFault, ReadingLine, ReadingsMatched } from './readingsIn';

@@ -100,3 +100,4 @@ export type { Asked } from './trials';
 export { chanceText, moreOf, powerText, tastedText, tastingAsks, TASTING_NAMES, tooFewText } from './tastings';
 export type { Counted, Test } from './tastings';
 export { scaleFigure, scaleName, SCALE_OF, wordingText } from './wording';
+export { readingFaultText } from './readingsIn';

@@ -90,9 +90,9 @@ describe('the book as tables', () => {
   test('readings: by step and name, in the units a kitchen says them in', () => {
     const rows = back(readingsCsv([{ batch, steps: everyStep(batch.recipe, read), events: read }]));
     expect(rows[1]).toEqual([
-      ...['1', 'Strain', 'milk that came through', '812.25', 'g', '', 'scale', '2026-01-10T08:00:01.000Z'],
+      ...['1', 'Strain', strain, 'milk that came through', '812.25', 'g', '', 'scale', '2026-01-10T08:00:01.000Z'],
     ]);
-    expect(rows[2]?.slice(1, 5)).toEqual(['Boil', 'held at the boil', '25', 'min']);
+    expect(rows[2]?.slice(1, 6)).toEqual(['Boil', boil, 'held at the boil', '25', 'min']);
   });
   test('a reading of a step that is not there is left out, not misnamed', () => {
     const lost = read.map((e) => (e.is === 'reading' ? { ...e, reading: { ...e.reading, step: 'nowhere' } } : e));

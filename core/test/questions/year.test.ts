@@ -55,7 +55,7 @@ describe('the figures of a year, by arithmetic of our own', () => {
 
 describe('a batch as a year counts it', () => {
   const b = brewed('soy-washed');
-  const jars = jarsOf(b.batch, b.progress, 1_700_000_000_000);
+  const jars = jarsOf(b.batch, b.progress);
   const milk = jars.find((j) => j.product === 'milk');
   if (!milk) throw new Error('no jar');
   const line = (seq: number) => ({ id: `j${seq}`, seq, jar: milk.id, at: milk.filledAt + seq * HOUR });

@@ -9,6 +9,7 @@ import { download } from '../ui/download';
 import { causeOf } from '../ui/notSaved';
 import { fileDate } from '../ui/times';
 import { tell } from '../ui/toast';
+import { ReadingsIn } from './ReadingsIn';
 
 const TABLES: readonly (readonly [CsvTable, string, string])[] = [
   ['batches', 'Batches', 'a line each: promised, worked out, measured, solids'],
@@ -58,6 +59,7 @@ export function AsCsv() {
               </li>
             ))}
           </ul>
+          <ReadingsIn onDone={() => setOpen(false)} />
         </Dialog>
       )}
     </>

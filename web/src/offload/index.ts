@@ -29,6 +29,7 @@ import type { LoggerAsked } from './logger.worker';
 import type { MovesAsked, RescueAsked } from './moves.worker';
 import type { PhotoAsked, PhotoRead } from './photo.worker';
 import type { RangesAsked } from './ranges.worker';
+import type { ReadingsAsked, ReadingsTold } from './readings.worker';
 import type { TruthAsked, TruthTold } from './truth.worker';
 import type { WhyAsked, WhySide } from './why.worker';
 import type { YearAsked } from './year.worker';
@@ -174,6 +175,10 @@ export const askYear = (asked: YearAsked, onProgress?: Progress): Running<readon
 /** A part of the book as a table for spreadsheets and statistics programs. */
 export const askCsv = (asked: CsvAsked): Running<Blob> =>
   ask(new Worker(new URL('./csv.worker.ts', import.meta.url), { type: 'module' }), asked);
+
+/** A table of readings: looked at, or written whole. */
+export const askReadings = (asked: ReadingsAsked): Running<ReadingsTold> =>
+  ask(new Worker(new URL('./readings.worker.ts', import.meta.url), { type: 'module' }), asked);
 
 /** The timetable of a day; `onBest` is told the best so far, and how far it is, 0..1. */
 export const askClock = (asked: ClockAsked, onBest: (t: ClockTold, share: number) => void): Running<ClockTold> =>
