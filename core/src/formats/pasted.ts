@@ -17,7 +17,12 @@ export interface PastedLine {
   readonly among: readonly string[];
 }
 export type ReadPasted =
-  | { readonly ok: true; readonly lines: readonly PastedLine[] }
+  | {
+      readonly ok: true;
+      readonly lines: readonly PastedLine[];
+      /** It is longer than what is read of it. */
+      readonly cut: boolean;
+    }
   | { readonly ok: false; readonly why: 'empty' | 'nothing' };
 
 const COUNTED = /^(nuts?|pieces?|handfuls?|coconuts?|whole|medium|large|small|bunch)/i;
@@ -141,12 +146,12 @@ export const stillAsks = (l: PastedLine): boolean => l.ask !== null && (l.grams 
  */
 export function readPasted(text: string, cupMl: number, own: readonly Material[] = []): ReadPasted {
   if (text.trim() === '') return { ok: false, why: 'empty' };
-  const lines = text
+  const every = text
     .slice(0, MOST_LETTERS)
     .split('\n')
-    .flatMap((line) => clausesOf(line)?.map((c) => stepLine(c, cupMl)) ?? thingsOf(line, cupMl, own))
-    .slice(0, MOST_LINES);
+    .flatMap((line) => clausesOf(line)?.map((c) => stepLine(c, cupMl)) ?? thingsOf(line, cupMl, own));
+  const lines = every.slice(0, MOST_LINES);
   return lines.some((l) => l.what?.is === 'food' || l.among.length > 0 || (l.ask === 'food' && nearlyFood(l.text)))
-    ? { ok: true, lines }
+    ? { ok: true, lines, cut: text.length > MOST_LETTERS || every.length > MOST_LINES }
     : { ok: false, why: 'nothing' };
 }

@@ -51,7 +51,7 @@ export {
   stopText,
 } from './measures';
 export { leverName, leverValue, remedyText, COMPLAINT_NAMES } from './levers';
-export { ASKS, PASTED_EMPTY, PASTED_LEFT, PASTED_NOTHING } from './pasted';
+export { ASKS, PASTED_CUT, PASTED_EMPTY, PASTED_LEFT, PASTED_NOTHING } from './pasted';
 export { ABANDONED_WHY, SKIPPED_WHY, THROWN_WHY, whyText } from './reasons';
 export { WATER_CUP_G } from './amounts';
 export {
@@ -101,3 +101,5 @@ export { chanceText, moreOf, powerText, tastedText, tastingAsks, TASTING_NAMES, 
 export type { Counted, Test } from './tastings';
 export { scaleFigure, scaleName, SCALE_OF, wordingText } from './wording';
 export { readingFaultText } from './readingsIn';
+export { cardOf } from './card';
+export type { Card, CardLine, CardStep } from './card';

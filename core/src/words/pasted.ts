@@ -15,3 +15,5 @@ export const PASTED_NOTHING =
   'No food with an amount was found in it. Type one line for each thing, such as “1½ cups rolled oats”, in English, with its amount.';
 /** Said where nothing was pasted. */
 export const PASTED_EMPTY = 'Paste or type a recipe first, such as “1½ cups rolled oats, 4 cups ice water”.';
+/** Said where a recipe is longer than what is read of one. */
+export const PASTED_CUT = 'This is long for a recipe: only its first 4 000 letters and 60 lines were read.';

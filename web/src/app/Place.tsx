@@ -8,6 +8,7 @@ import { askAgain, room } from './room';
 const Shelf = room(async () => (await import('../shelf')).ShelfPage);
 const Plans = room(async () => (await import('../plan')).PlansPage);
 const Plan = room(async () => (await import('../plan')).PlanPage);
+const PlanCard = room(async () => (await import('../plan/CardPage')).CardPage);
 const Moves = room(async () => (await import('../plan/moves/MovesPage')).MovesPage);
 const Clock = room(async () => (await import('../timetable')).ClockPage);
 const Ahead = room(async () => (await import('../timetable')).AheadPage);
@@ -15,6 +16,7 @@ const Bench = room(async () => (await import('../bench')).BenchPage);
 const BatchBench = room(async () => (await import('../bench')).BatchBenchPage);
 const Book = room(async () => (await import('../book')).BookPage);
 const BookBatch = room(async () => (await import('../book')).BookBatchPage);
+const BatchCard = room(async () => (await import('../book/CardPage')).CardPage);
 const Beside = room(async () => (await import('../book/beside/BesidePage')).BesidePage);
 const Year = room(async () => (await import('../book/year/YearPage')).YearPage);
 const Truth = room(async () => (await import('../book/TruthPage')).TruthPage);
@@ -34,6 +36,7 @@ export function Place() {
           <Route path="/plan" element={<Plans />} />
           <Route path="/plan/:id" element={<Plan />} />
           <Route path="/plan/:id/moves" element={<Moves />} />
+          <Route path="/plan/:id/card" element={<PlanCard />} />
           <Route path="/clock" element={<Clock />} />
           <Route path="/clock/ahead" element={<Ahead />} />
           <Route path="/bench" element={<Bench />} />
@@ -46,6 +49,7 @@ export function Place() {
           <Route path="/book/trials/:id" element={<Trial />} />
           <Route path="/book/trials/tasting/:id" element={<Tasting />} />
           <Route path="/book/:id" element={<BookBatch />} />
+          <Route path="/book/:id/card" element={<BatchCard />} />
           <Route path="/kit" element={<Kit />} />
           <Route path="*" element={<NotFound />} />
         </Routes>

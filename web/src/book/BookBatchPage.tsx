@@ -53,6 +53,9 @@ export function BookBatchPage() {
             <Link className="btn btn-outline btn-lg" to={besideOf([r.batch.id])}>
               Lay another beside it
             </Link>
+            <Link className="btn btn-outline btn-lg" to={`/book/${r.batch.id}/card`}>
+              As a card
+            </Link>
             <Bench r={r} />
           </div>
           <Jars r={r} />

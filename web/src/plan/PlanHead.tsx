@@ -16,6 +16,7 @@ import {
   Trash2,
   Undo2,
   FlaskConical,
+  ScrollText,
 } from 'lucide-react';
 import type { LucideIcon } from 'lucide-react';
 import { useState } from 'react';
@@ -145,6 +146,10 @@ export function PlanHead({ plan, look, here, undo, onRename, onEdit, onStep }: P
           <Group label="Keep or delete">
             <Small icon={Copy} label="Keep as a new plan" once run={copy} />
             <Small icon={BookmarkPlus} label="Save as my method" once run={mine} />
+            <Link className="link small inline-flex min-h-7 items-center gap-1.5" to={`/plan/${plan.id}/card`}>
+              <ScrollText size={16} aria-hidden="true" />
+              As a card
+            </Link>
             <Small icon={Trash2} label="Delete" once run={remove} />
           </Group>
         </div>

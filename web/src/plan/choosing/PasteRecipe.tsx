@@ -9,6 +9,7 @@ import {
   grams,
   join,
   milkName,
+  PASTED_CUT,
   PASTED_EMPTY,
   PASTED_LEFT,
   PASTED_NOTHING,
@@ -20,6 +21,8 @@ import { now } from '../../clock';
 import { addPlan } from '../../store/plans';
 import { cupMlOf } from '../../ui/cups';
 import { Dialog } from '../../ui/Dialog';
+import { FileField } from '../../ui/FileField';
+import { causeOf } from '../../ui/notSaved';
 import { NumberField } from '../../ui/NumberField';
 import { NotSaved } from '../../ui/NotSaved';
 import { useWrite } from '../../ui/useWrite';
@@ -27,6 +30,7 @@ import { SelectField } from '../../ui/SelectField';
 import { useSettings } from '../../live/useKitchen';
 import { useMaterials } from '../../live/useOwn';
 import { US_CUP_ML } from '@ironpan/core/units';
+import { readRecipe } from './recipeIn';
 
 interface PasteProps {
   readonly kit: KitRecord;
@@ -43,10 +47,26 @@ export function PasteRecipe({ kit, onClose }: PasteProps) {
   const [school, setSchool] = useState('');
   const materials = useMemo(() => (own ?? []).map((m) => m.material), [own]);
   const cupMl = (settings && cupMlOf(settings, kit)) ?? US_CUP_ML;
-  const reading = (): void => {
-    const r = readPasted(text, cupMl, materials);
-    setSay(r.ok ? null : r.why === 'empty' ? PASTED_EMPTY : PASTED_NOTHING);
+  const [name, setName] = useState('');
+  const reading = (lines: string): void => {
+    const r = readPasted(lines, cupMl, materials);
+    setSay(r.ok ? (r.cut ? PASTED_CUT : null) : r.why === 'empty' ? PASTED_EMPTY : PASTED_NOTHING);
     setRead(r.ok ? r.lines : null);
+  };
+  const file = (f: File): void => {
+    void readRecipe(f).then(
+      (r) => {
+        if (!r.ok) {
+          setSay(r.say);
+          return;
+        }
+        const lines = [...r.recipe.takes, ...r.recipe.does].join('\n');
+        setName(r.recipe.name);
+        setText(lines);
+        reading(lines);
+      },
+      (e: unknown) => setSay(`The file could not be read. ${causeOf(e)}`),
+    );
   };
   // The heaviest food names the milk: schools that begin with it come first.
   const write = useWrite();
@@ -66,7 +86,7 @@ export function PasteRecipe({ kit, onClose }: PasteProps) {
     const from = { method: chosen.id, edition: chosen.edition };
     write.run(
       'the new plan',
-      () => addPlan(`${chosen.name}, from a recipe`, from, plan.recipe, now()),
+      () => addPlan((name || `${chosen.name}, from a recipe`).slice(0, 120), from, plan.recipe, now()),
       (id) => void go(`/plan/${id}`),
     );
   };
@@ -87,9 +107,16 @@ export function PasteRecipe({ kit, onClose }: PasteProps) {
       <p className="small quiet">
         A cup is {join({ n: String(Math.round(cupMl)), unit: 'ml' })} here; it can be changed under Kit.
       </p>
-      <button type="button" className="btn btn-outline btn-lg mt-2" onClick={reading}>
+      <button type="button" className="btn btn-outline btn-lg mt-2" onClick={() => reading(text)}>
         Read it
       </button>
+      <div className="mt-3">
+        <FileField
+          label="Or a recipe’s file, or a web page that was saved with one in it"
+          accept=".json,.jsonld,.html,.htm,application/ld+json,application/json,text/html"
+          onFile={file}
+        />
+      </div>
       {say !== null && (
         <p role="alert" className="alert alert-warning mt-3">
           {say}
