@@ -19,5 +19,5 @@ export { batchesCsv, csvOf, jarsCsv, readingsCsv } from './csvOut';
 export type { BatchLine } from './csvOut';
 export { matchReadings, MOST_READING_LINES, readReadings } from './readingsIn';
 export type { ReadableBatch, ReadIn, ReadingFault, ReadingLine, ReadingsMatched } from './readingsIn';
-export { isoDuration, readRecipeFile, recipeFile } from './recipeFile';
+export { isoDuration, readRecipeFile, recipeFile, speaksOfDoing } from './recipeFile';
 export type { ForeignRecipe, ReadRecipeFile, RecipeFileFault } from './recipeFile';

@@ -1,4 +1,5 @@
 import type { Card } from '../words';
+import { clausesOf } from './pastedSteps';
 
 /** Seconds as ISO 8601 has a duration: PT10H5M. Rounded to minutes; nothing: PT0M. */
 export function isoDuration(s: number): string {
@@ -40,8 +41,9 @@ export function recipeFile(c: Card): string {
       recipeInstructions: c.steps.map((s, i) => ({
         '@type': 'HowToStep',
         position: i + 1,
-        name: bare(s.title),
-        text: bare(s.text === '' ? s.title : `${s.title}: ${s.text}`),
+        // The name says it in figures, which this program reads back; the text says it to a person.
+        name: bare(s.figures === '' ? s.title : `${s.title}: ${s.figures}`),
+        text: bare(s.text === '' ? s.title : s.text),
       })),
       ...(c.cautions.length > 0 && { comment: c.cautions.map((text) => ({ '@type': 'Comment', text: bare(text) })) }),
     },
@@ -116,8 +118,9 @@ function doTexts(x: Json | undefined, depth = 0): readonly string[] {
     if (!isThing(y)) return words(y) === '' ? [] : [words(y)];
     const inner = y.itemListElement ?? y.steps ?? y.item;
     if (inner !== undefined && inner !== null) return doTexts(inner, depth + 1);
-    const text = words(y.text) || words(y.description) || nameOf(y.name);
-    return text === '' ? [] : [text];
+    const [text, name] = [words(y.text) || words(y.description), nameOf(y.name)];
+    const best = text === '' || (/\d/.test(name) && clausesOf(name) !== null) ? name : text;
+    return best === '' ? [] : [best];
   });
 }
 
@@ -144,3 +147,5 @@ export function readRecipeFile(text: string): ReadRecipeFile {
   if (takes.length + does.length === 0) return { ok: false, fault: 'nothing' };
   return { ok: true, recipe: { name: nameOf(r.name), takes, does } };
 }
+/** Does a sentence speak of something that is done here? What does not is told, and not taken for a thing to take. */
+export const speaksOfDoing = (text: string): boolean => text.split('\n').some((l) => clausesOf(l) !== null);

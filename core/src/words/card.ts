@@ -1,7 +1,10 @@
 import type { Summary } from '../batch';
 import type { Warning } from '../checks';
+import type { Kit } from '../kitchen';
 import { foodLines, freshWaterOf, kindOf, numberOf } from '../steps';
-import type { Recipe, Step } from '../steps';
+import type { Outcome, Recipe, Stage, Step } from '../steps';
+import { plain } from '../units';
+import { instruction } from './bench';
 import { celsius, grams, join } from './format';
 import { foodName } from './language';
 import { stepText, stepTitle } from './stepText';
@@ -16,7 +19,10 @@ export interface CardLine {
 }
 export interface CardStep {
   readonly title: string;
+  /** What is done and what to look for, in sentences. */
   readonly text: string;
+  /** The same in figures: “beans, 1 100 g, 10 h”. */
+  readonly figures: string;
 }
 /** A plan or a batch on one page: what to take, what to do, what comes of it. */
 export interface Card {
@@ -31,10 +37,29 @@ export interface Card {
   /** What can hurt and what is to be known; each once. */
   readonly cautions: readonly string[];
 }
+/** What a fold says of a plan: `questions/look`. */
+export interface CardSeen {
+  readonly outcome: Outcome;
+  readonly summary: Summary;
+  readonly warnings: readonly Warning[];
+}
+/** A step in sentences: every task of it once; several loads are one sentence. */
+function stepOf(x: Step, stage: Stage | undefined, r: Recipe, kit: Kit): CardStep {
+  const told = (stage?.tasks ?? []).map((t) => (stage ? instruction(x, stage, t.id, r, kit) : null));
+  const says = [...new Set(told.flatMap((t) => (t ? [t.say] : [])))];
+  const loads = told.length > 1 && says.length === 1 ? `In ${plain(told.length)} loads, each so: ` : '';
+  const cue = told.findLast((t) => t?.cue)?.cue ?? null;
+  const cautions = [...new Set(told.flatMap((t) => t?.caution ?? []))];
+  const text = [`${loads}${says.join(' ')}`, ...(cue === null ? [] : [`Look for: ${cue}`]), ...cautions].join(' ');
+  // On paper nothing is pressed.
+  const paper = text.trim().replace('Press done at the true boil', 'The time counts from the true boil');
+  return { title: stepTitle(x, r), text: paper, figures: stepText(x, r) };
+}
 const line = (g: number, name: string): CardLine => ({ name, g, say: `${join(grams(Math.round(g)))} ${name}` });
 
-/** A plan as it is, with what the fold says of it. */
-export function cardOf(name: string, r: Recipe, s: Summary, warnings: readonly Warning[]): Card {
+/** A plan as it is, with what the fold says of it in this kitchen. */
+export function cardOf(name: string, r: Recipe, kit: Kit, seen: CardSeen): Card {
+  const { outcome, summary: s, warnings } = seen;
   const foods = new Map<string, number>();
   for (const l of foodLines(r)) foods.set(l.material, (foods.get(l.material) ?? 0) + l.grams);
   const said = warnings.filter((w) => w.weight !== 'mend').map(warningText);
@@ -44,7 +69,7 @@ export function cardOf(name: string, r: Recipe, s: Summary, warnings: readonly W
       ...[...foods].filter(([, g]) => g > 0).map(([id, g]) => line(g, foodName(id, r).toLowerCase())),
       ...r.steps.flatMap(waterLines),
     ],
-    steps: r.steps.map((x) => ({ title: stepTitle(x, r), text: stepText(x, r) })),
+    steps: r.steps.map((x, i) => stepOf(x, outcome.stages[i], r, kit)),
     makesMl: s.jarredMl,
     elapsedS: s.elapsedS,
     handsS: s.handsS,

@@ -13,7 +13,7 @@ const here = unlearned(USUAL_KIT);
 function cardFor(recipe: Recipe, name = 'Soy, “washed”') {
   const seen = look(recipe, here);
   if (!seen) throw new Error('no look');
-  return cardOf(name, recipe, seen.summary, seen.warnings);
+  return cardOf(name, recipe, USUAL_KIT, seen);
 }
 const of = (id: string): Recipe => {
   const m = METHODS.find((x) => x.id === id);

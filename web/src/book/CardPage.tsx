@@ -17,7 +17,7 @@ export function CardPage() {
     const { batch, progress } = r;
     const recipe = asMade(progress, batch);
     const warnings = look(recipe, { kit: batch.kit, beliefs: batch.beliefs })?.warnings ?? [];
-    return cardOf(batch.name, recipe, progress.summary, warnings);
+    return cardOf(batch.name, recipe, batch.kit, { outcome: progress.outcome, summary: progress.summary, warnings });
   }, [r]);
   if (r === undefined) return <Loading />;
   if (r && 'why' in r) return <BrokenBatch b={r} />;

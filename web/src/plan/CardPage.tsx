@@ -15,7 +15,7 @@ export function CardPage() {
   const here = useHere();
   const card = useMemo(() => {
     const seen = plan && here ? look(plan.recipe, here) : null;
-    return plan && seen ? cardOf(plan.name, plan.recipe, seen.summary, seen.warnings) : null;
+    return plan && here && seen ? cardOf(plan.name, plan.recipe, here.kit, seen) : null;
   }, [plan, here]);
   if (plan === undefined || !here) return <Loading />;
   if (plan === null || !card)

@@ -20,12 +20,17 @@ const fileName = (name: string): string =>
       .replace(/^-|-$/g, '') || 'milk'
   }.recipe.json`;
 
+/** Letters as large as fit on one sheet of paper. */
+const sizeFor = (steps: number): string =>
+  steps <= 14 ? 'print:text-[11pt]' : steps <= 20 ? 'print:text-[9.5pt]' : 'print:text-[8pt]';
 /** A plan or a batch on one page, to be printed, and as a file that other kitchens read. */
 export function RecipeCard({ card, of, back: [to, text] }: RecipeCardProps) {
   const file = (): void =>
     download(fileName(card.name), new Blob([recipeFile(card)], { type: 'application/ld+json;charset=utf-8' }));
   return (
-    <div className="mx-auto max-w-[52rem] px-4 py-5 print:max-w-none print:p-0 print:text-[11pt] wide:px-5">
+    <div
+      className={`mx-auto max-w-[52rem] px-4 py-5 print:max-w-none print:p-0 wide:px-5 ${sizeFor(card.steps.length)}`}
+    >
       <div className="mb-4 flex flex-wrap items-center gap-3 print:hidden">
         <button type="button" className="btn btn-primary btn-lg" onClick={() => window.print()}>
           Print it

@@ -1,4 +1,4 @@
-import { pastedRecipe, readPasted, stillAsks, withForm } from '@ironpan/core/formats';
+import { pastedRecipe, readPasted, speaksOfDoing, stillAsks, withForm } from '@ironpan/core/formats';
 import type { PastedLine } from '@ironpan/core/formats';
 import type { KitRecord } from '@ironpan/core/records';
 import { MATERIALS } from '@ironpan/core/materials';
@@ -60,7 +60,9 @@ export function PasteRecipe({ kit, onClose }: PasteProps) {
           setSay(r.say);
           return;
         }
-        const lines = [...r.recipe.takes, ...r.recipe.does].join('\n');
+        // An amount in the middle of what is done was taken before: such a line is no thing to take.
+        const does = r.recipe.does.flatMap((d) => d.split('\n')).filter(speaksOfDoing);
+        const lines = [...r.recipe.takes, ...does].join('\n');
         setName(r.recipe.name);
         setText(lines);
         reading(lines);
