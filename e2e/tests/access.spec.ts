@@ -15,6 +15,11 @@ const PLACES = [
   '/book',
   '/book/demo-batch-14',
   '/book/beside?of=demo-batch-8&of=demo-batch-14',
+  '/book/demo-batch-14/card',
+  '/book/trials',
+  '/book/trials/demo-trial',
+  '/book/trials/tasting/demo-tasting',
+  '/book/year',
   '/book/truth',
   '/kit',
 ];

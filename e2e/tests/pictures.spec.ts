@@ -6,7 +6,6 @@ import { Cook } from './cook';
 const VIEWS: readonly (readonly [string, string, readonly [number, number], 'light' | 'dark'])[] = [
   ['shelf', '/', [1280, 800], 'light'],
   ['look', '/?jar=demo-batch-15:milk:1&do=look', [1280, 800], 'light'],
-  ['photograph', '/?jar=demo-batch-15:milk:1', [1280, 800], 'light'],
   ['lasts', '/', [1280, 800], 'light'],
   ['schools', '/plan', [1280, 800], 'light'],
   ['plan', '/plan/demo-weekday', [1280, 800], 'light'],
@@ -17,9 +16,10 @@ const VIEWS: readonly (readonly [string, string, readonly [number, number], 'lig
   ['book', '/book', [1280, 800], 'light'],
   ['batch', '/book/demo-batch-11', [1280, 800], 'light'],
   ['beside', '/book/beside?of=demo-batch-8&of=demo-batch-14', [1280, 800], 'light'],
+  ['trial', '/book/trials/demo-trial', [1280, 800], 'light'],
+  ['year', '/book/year', [1280, 800], 'light'],
   ['kit', '/kit', [1280, 800], 'light'],
   ['phone-shelf', '/', [390, 844], 'light'],
-  ['practice', '/plan/demo-hurry', [1280, 800], 'light'],
   ['rescue', '/plan/demo-oat-slick', [1280, 800], 'light'],
   ['phone-plan', '/plan/demo-weekday', [390, 844], 'light'],
   ['phone-bench', '/bench/demo-batch-17', [390, 844], 'light'],
@@ -35,13 +35,8 @@ for (const [name, path, [width, height], colorScheme] of VIEWS)
     else if (path.startsWith('/plan/')) await page.locator('[data-result]').first().waitFor();
     await page.waitForTimeout(path.endsWith('/moves') ? 12_000 : 1800);
     if (name === 'lasts') await page.getByRole('region', { name: 'How long it lasts here' }).scrollIntoViewIfNeeded();
-    if (name === 'photograph') {
-      await page.getByRole('button', { name: /^Open the photograph/ }).click();
-      await page.waitForTimeout(600);
-    }
     if (path.startsWith('/clock/')) await page.getByText('as it looks now').waitFor({ timeout: 60_000 });
     if (path === '/clock') await page.locator('[data-proof]').waitFor({ timeout: 60_000 });
-    if (name === 'practice') await toTheFoam(page);
     if (name === 'rescue') await toTheRescue(page);
     await page.screenshot({ path: `../docs/screenshots/${name}.png` });
   });
@@ -54,14 +49,4 @@ async function toTheRescue(page: Page): Promise<void> {
   await cook.press(/^Rescue$/);
   await page.getByRole('dialog').getByRole('button', { name: 'slimy' }).click();
   await page.getByRole('region', { name: 'Past mending' }).waitFor();
-}
-/** Practice, on the way to the boil, when the foam climbs. */
-async function toTheFoam(page: Page): Promise<void> {
-  await new Cook(page).practises('60 times as fast');
-  const now = page.getByRole('region', { name: 'Now', exact: true });
-  await now.getByRole('button', { name: /^Done/ }).click();
-  const told = page.getByRole('region', { name: 'Instruments' });
-  await told.getByText('Taken from the scale').waitFor();
-  await now.getByRole('button', { name: /^Start/ }).click();
-  await now.getByText('is foam, not the boil').waitFor({ timeout: 30_000 });
 }

@@ -34,7 +34,7 @@ export type ReadingFault =
 export const MOST_READING_LINES = 20_000;
 
 const HEADS = ['batch', 'step', 'reading', 'value', 'unit'] as const;
-const MORE = ['step id', 'into its task (s)'] as const;
+type More = 'step id' | 'into its task (s)';
 /** A head as it is known: small letters, and its unit left out where there is a column for units. */
 const headOf = (text: string): string =>
   text
@@ -58,7 +58,7 @@ export function readReadings(text: string): {
   const missing = HEADS.filter((h) => !has.includes(h));
   if (missing.length > 0)
     return none({ is: 'heads', missing, has: heads.map((h) => h.trim()).filter((h) => h !== '') });
-  const cell = (row: readonly string[], head: (typeof HEADS)[number] | (typeof MORE)[number]): string =>
+  const cell = (row: readonly string[], head: (typeof HEADS)[number] | More): string =>
     (row[has.indexOf(head)] ?? '').trim();
   // Where semicolons part the fields, a comma in a figure is its decimal mark.
   const decimal = (v: string): string =>

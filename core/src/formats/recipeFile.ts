@@ -66,7 +66,8 @@ export type ReadRecipeFile =
 type Json = string | number | boolean | null | readonly Json[] | { readonly [key: string]: Json };
 type Thing = { readonly [key: string]: Json };
 const isThing = (x: Json | undefined): x is Thing => typeof x === 'object' && x !== null && !Array.isArray(x);
-const all = (x: Json | undefined): readonly Json[] => (x === undefined || x === null ? [] : Array.isArray(x) ? x : [x]);
+const all = (x: Json | undefined): readonly Json[] =>
+  x === undefined || x === null ? [] : Array.isArray(x) ? (x as readonly Json[]) : [x];
 /** Deeper than this nobody nests a recipe; a file that does is refused as one without. */
 const DEEP = 12;
 const isA = (x: Thing, type: string): boolean =>

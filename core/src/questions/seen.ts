@@ -12,7 +12,7 @@ const BELOW: Readonly<Record<string, number>> = { watery: 0.375, thin: 0.5, clea
 const BEYOND: Readonly<Record<string, number>> = { slimy: 1.25, sandy: 1.25, strong: 1.25, sets: 1 };
 /** The measure that a word stands for in this kitchen, about the middle of its span; null: no such word. */
 function standsFor(scale: WordScale, word: string, beliefs: Beliefs): number | null {
-  const from = Object.entries(wordsFrom(scale, beliefs)) as [string, number][];
+  const from = Object.entries<number>(wordsFrom(scale, beliefs));
   const none = NOTHING_AT[scale];
   const below = BELOW[word];
   if (below !== undefined) return none + below * ((from[0]?.[1] ?? none) - none);

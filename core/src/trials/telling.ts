@@ -57,7 +57,7 @@ function tellsOf(recipe: Recipe, here: Here): readonly (Tells & { readonly sd: n
   const outcome = fold(recipe, here);
   const would = recipe.steps.flatMap((s, i) =>
     Object.entries(kindOf(s.kind).readings).flatMap(([what, spec]) => {
-      const e = spec.effect(s.params as never, ctx);
+      const e = spec.effect(s.params, ctx);
       if (e.is !== 'fit' || spec.retired || spec.byTrace || spec.often) return [];
       const value = outcome.stages[i]?.figures[e.figure];
       return value === undefined ? [] : [{ step: s.id, what, value, coefficient: coefficientId(e.kind, e.thing) }];

@@ -10,6 +10,7 @@ import { drawnPhoto } from './drawnPhoto';
 import { makePast } from './history';
 import type { Past } from './history';
 import { hillKitchen } from './kitchen';
+import { demoTasting, demoTrial } from './trials';
 import { demoPlans } from './plans';
 import { demoCupboard, demoRhythms, demoWishes } from './wishes';
 
@@ -92,6 +93,9 @@ export async function layDemo(at: number): Promise<void> {
     await d.wishes.bulkPut(demoWishes(at, planOf));
     await d.rhythms.bulkPut(demoRhythms(at, planOf));
     await d.cupboard.bulkPut(demoCupboard(at));
+    await d.trials.put(demoTrial(at, planOf('demo-weekday')));
+    const [older, newer] = [made.find((m) => m.batch.number === 8), made.find((m) => m.batch.number === 14)];
+    if (older && newer) await d.tastings.put(demoTasting(at, older.batch, newer.batch));
     await keepFates(all.flatMap((m) => m.jars.map((j) => j.id)));
     await d.settings.put({ key: 'seededAt', value: at });
   });

@@ -103,8 +103,8 @@ const countText = (n: number, people: number): string =>
 const FAR = 1e9;
 function lanesOf(r: WordingNow, beliefs: Parameters<typeof wordsFrom>[1]): readonly WordLane[] {
   const [here, usual] = [
-    Object.values(wordsFrom(r.scale, beliefs)) as number[],
-    Object.values(WORDS_FROM[r.scale]) as number[],
+    Object.values<number>(wordsFrom(r.scale, beliefs)),
+    Object.values<number>(WORDS_FROM[r.scale]),
   ];
   const bounds = Object.keys(WORDS_FROM[r.scale]);
   const none = NOTHING_AT[r.scale];

@@ -14,7 +14,7 @@ const leftOutId = (scale: WordScale): string => `word:${scale}`;
 export async function reworded(before: readonly FateRow[], rows: readonly FateRow[], fit: boolean): Promise<void> {
   const jars = new Set([...before, ...rows].map((f) => f.jar));
   // A jar of which nothing was ever said changes no word.
-  const scales = WORD_SCALES.filter((s) => [...before, ...rows].some((f) => f.worded?.some((w) => w.scale === s)));
+  const scales = WORD_SCALES.filter((s) => [...before, ...rows].some((f) => f.worded.some((w) => w.scale === s)));
   if (scales.length === 0) return;
   const d = db();
   const had = await d.wording.bulkGet([...scales]);
