@@ -119,7 +119,7 @@ describe('how true the promises were', () => {
         const came = bare({ ...batch, recipe: poured }, that).jarredMl;
         // Drawn again as the plan showed it, which takes its time: of every other batch.
         if (i % 2 === 0)
-          all.push({ ...promisedBy(batch).volumeMl, batch: batch.id, at: i, milk: 'soy', of: 'volumeMl', came });
+          all.push({ ...promisedBy(batch, 120).volumeMl, batch: batch.id, at: i, milk: 'soy', of: 'volumeMl', came });
         for (const e of evidenceOf(progressOf(batch, read(batch, poured, that, random)).outcome.fits))
           said.set(e.coefficient, [...(said.get(e.coefficient) ?? []), { ...e, batch: batch.id, at: i }]);
         beliefs = beliefsFrom([...said].flatMap(([id, s]) => learn(id, s) ?? []));

@@ -12,7 +12,7 @@ export function AsTable({ heads, rows, label = 'As a table' }: AsTableProps) {
   const side = (i: number): string => `${i > 0 ? 'text-right!' : ''} ${i < heads.length - 1 ? 'pr-4' : ''}`;
   return (
     <details className="mt-1">
-      <summary className="small cursor-pointer">{label}</summary>
+      <summary className="small cursor-pointer py-1">{label}</summary>
       <table className="table mt-1">
         <thead>
           <tr>
