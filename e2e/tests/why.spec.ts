@@ -131,7 +131,7 @@ test('the book goes out as tables: a head with units, a line for each batch, jar
   expect((await lines('jars'))[0]).toContain('turned by (days at 4 °C)');
   const readings = await lines('readings');
   expect(readings.filter((l) => l.startsWith('14,Strain,'))).toHaveLength(1);
-  expect(readings.every((l) => l.replace(/"[^"]*"/g, 'quoted').split(',').length === 8)).toBe(true);
+  expect(readings.every((l) => l.replace(/"[^"]*"/g, 'quoted').split(',').length === 9)).toBe(true);
 });
 
 test('what a probe told of a boil stands in the book as a line', async ({ page }) => {

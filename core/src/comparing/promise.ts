@@ -5,7 +5,7 @@ import { ranges, STATED } from '../questions';
 import { comesOf, plannedAs } from './made';
 
 /** Figures that a kitchen can measure, and so hold a promise against. */
-export const PROMISED = ['volumeMl', 'solids'] as const;
+export const PROMISED = ['volumeMl', 'solids', 'body'] as const;
 export type PromisedFigure = (typeof PROMISED)[number];
 /** What was said of a batch before it was begun: the value, and the range in which four in five should come. */
 export interface Said {

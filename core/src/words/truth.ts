@@ -2,7 +2,7 @@ import type { PromisedFigure, Truth } from '../comparing';
 import { plain } from '../units';
 import { join, percent } from './format';
 
-const NAMES: Readonly<Record<PromisedFigure, string>> = { volumeMl: 'yield', solids: 'strength' };
+const NAMES: Readonly<Record<PromisedFigure, string>> = { volumeMl: 'yield', solids: 'strength', body: 'body' };
 /** What a promised figure is called. */
 export const promisedName = (of: PromisedFigure): string => NAMES[of];
 /** How true promises were, in sentences that claim no more than the counts show. */

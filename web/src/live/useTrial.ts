@@ -6,7 +6,8 @@ import { designFor, runRecipe, strayedOf } from '@ironpan/core/trials';
 import type { Design, Levels, Strayed, Weighed } from '@ironpan/core/trials';
 import type { Recipe } from '@ironpan/core/steps';
 import { useMemo } from 'react';
-import { madeFrom, meanOf, measuredFigures, oneTrial } from '../store/trials';
+import { meanOf } from '../store/measured';
+import { madeFrom, oneTrial } from '../store/trials';
 import type { RunMade } from '../store/trials';
 import { useLive } from './live';
 import { reckoned } from './running';
@@ -58,7 +59,7 @@ function batchOf(m: RunMade, laid: Recipe): RunBatch | null {
   if (!('progress' in r)) return null;
   const over = r.progress.state === 'finished';
   const said = LOOK_SCALES.map((s) => [s, over ? saidOf(m, s) : null] as const);
-  const { solids, body } = over ? measuredFigures(m) : { solids: null, body: null };
+  const { solids, body } = over ? m.measured : { solids: null, body: null };
   return {
     r,
     came: {

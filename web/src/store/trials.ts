@@ -1,14 +1,12 @@
-import { measuredOf } from '@ironpan/core/batch';
-import type { Measured } from '@ironpan/core/batch';
 import { groupBy } from '@ironpan/core/numerics';
-import type { JarRecord, PlanRecord, TrialRecord } from '@ironpan/core/records';
-import { runRecipe } from '@ironpan/core/trials';
-import { designFor } from '@ironpan/core/trials';
-import { contextOf } from '@ironpan/core/steps';
+import type { PlanRecord, TrialRecord } from '@ironpan/core/records';
+import { designFor, runRecipe } from '@ironpan/core/trials';
 import { GoneError, someBatches } from './batches';
 import type { BatchWithLog } from './batches';
 import { db } from './db';
 import { newId, newSeed } from './ids';
+import { figuresMeasured } from './measured';
+import type { FiguresMeasured } from './measured';
 import { addPlan } from './plans';
 import type { FateRow } from './rows';
 
@@ -60,7 +58,7 @@ export const restoreTrial = (t: TrialRecord): Promise<unknown> => db().trials.pu
 /** A batch of a run, with what was said and measured of its jars. */
 export interface RunMade extends BatchWithLog {
   readonly fates: readonly FateRow[];
-  readonly measured: readonly { readonly jar: JarRecord; readonly of: Measured }[];
+  readonly measured: FiguresMeasured;
 }
 /** The batches that were begun from these plans, by plan. */
 export async function madeFrom(plans: readonly string[]): Promise<ReadonlyMap<string, readonly RunMade[]>> {
@@ -69,39 +67,15 @@ export async function madeFrom(plans: readonly string[]): Promise<ReadonlyMap<st
     .where('plan')
     .anyOf([...plans])
     .primaryKeys();
-  const [batches, fates, jars] = await Promise.all([
-    someBatches(ids),
+  const batches = await someBatches(ids);
+  const [fates, measured] = await Promise.all([
     d.fates.where('batch').anyOf(ids).toArray(),
-    d.jars.where('batch').anyOf(ids).toArray(),
+    figuresMeasured(batches.map((b) => b.batch)),
   ]);
-  const looks = await d.jarEvents
-    .where('jar')
-    .anyOf(jars.map((j) => j.id))
-    .filter((e) => e.is === 'looked' && e.look.measured !== undefined)
-    .toArray();
-  const byJar = groupBy(looks, (e) => e.jar);
   const made = batches.map((b): RunMade => ({
     ...b,
     fates: fates.filter((f) => f.batch === b.batch.id),
-    measured: jars
-      .filter((j) => j.batch === b.batch.id)
-      .flatMap((jar) =>
-        (byJar.get(jar.id) ?? []).flatMap((e) =>
-          e.is === 'looked' && e.look.measured ? [{ jar, of: e.look.measured }] : [],
-        ),
-      ),
+    measured: measured.get(b.batch.id) ?? { solids: null, body: null },
   }));
   return groupBy(made, (m) => m.batch.plan);
 }
-/** What measurements of its jars said: strength and body, each the mean of what was told; null: nothing. */
-export function measuredFigures(m: RunMade): { readonly solids: number | null; readonly body: number | null } {
-  const ctx = contextOf({ kit: m.batch.kit, beliefs: m.batch.beliefs }, m.batch.recipe.materials);
-  const told = m.measured.map(({ jar, of }) => measuredOf(of, jar.stream, ctx));
-  return {
-    solids: meanOf(told.flatMap((t) => t.solids[0]?.told.x ?? [])),
-    body: meanOf(told.flatMap((t) => t.body?.told.relative ?? [])),
-  };
-}
-/** Null: none. */
-export const meanOf = (all: readonly number[]): number | null =>
-  all.length === 0 ? null : all.reduce((a, b) => a + b, 0) / all.length;
