@@ -24,6 +24,16 @@ export function Runs({ of: { trial, runs } }: { readonly of: TrialNow }) {
   return (
     <section aria-label="The batches" className="plate mb-4 min-w-0 p-4">
       <h2 className="text-xl">{runs.length} batches, in the order to make them</h2>
+      {next && !nothing && (
+        <button
+          type="button"
+          data-once
+          className="btn btn-primary btn-lg mt-2"
+          onClick={() => plan(next, runs.indexOf(next) + 1)}
+        >
+          Plan batch {runs.indexOf(next) + 1}
+        </button>
+      )}
       <div className="overflow-x-auto">
         <table className="table mt-2 [&_td]:pr-6 [&_th]:pr-6">
           <thead>
@@ -49,11 +59,6 @@ export function Runs({ of: { trial, runs } }: { readonly of: TrialNow }) {
                 ))}
                 <td>
                   <How r={r} />
-                  {r === next && !nothing && (
-                    <button type="button" data-once className="btn btn-primary" onClick={() => plan(r, place + 1)}>
-                      Plan batch {place + 1}
-                    </button>
-                  )}
                 </td>
               </tr>
             ))}
