@@ -159,7 +159,8 @@ export class Cook {
   }
   /** The shelf as a list of words: what stands where, how much, how long. */
   async shelf(): Promise<string[]> {
-    await this.go('/');
+    // Loaded anew: what is read once, at once, must not be what the page remembered of it.
+    await this.page.goto('/');
     await expect(this.page.getByRole('region', { name: /· milk$/ })).toBeVisible();
     return this.page
       .locator('section li button[aria-label]')

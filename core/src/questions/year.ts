@@ -130,10 +130,12 @@ export function yearOf(all: readonly YearBatch[]): Year {
       .sort((a, b) => b[1] - a[1]);
   const pulp = { used: 0, thrown: 0, there: 0 };
   for (const p of all.flatMap((b) => b.pulp)) pulp[p.became] += p.g;
-  const liked = [...all].sort((a, b) => b.at - a.at).filter((b) => b.liked !== null);
+  const liked = all.filter((b) => b.liked !== null).sort((a, b) => b.at - a.at);
   const order = [...liked].sort((a, b) => (b.liked ?? 0) - (a.liked ?? 0));
-  const [best, worst] = [order[0], order.findLast((b) => b.liked === order.at(-1)?.liked)];
-  const told = liked.length >= ENOUGH_LIKED && best?.liked !== worst?.liked;
+  const [most, least] = [order[0]?.liked, order.at(-1)?.liked];
+  const told = liked.length >= ENOUGH_LIKED && most !== least;
+  const newest = (of: number | null | undefined): YearBatch | null =>
+    told ? (liked.find((b) => b.liked === of) ?? null) : null;
   return {
     all: sumOf(all),
     milks: [...groupBy([...all], (b) => b.milk)]
@@ -142,7 +144,7 @@ export function yearOf(all: readonly YearBatch[]): Year {
     away: by(all.flatMap((b) => b.away.map((a) => [a.why, a.ml] as const))),
     abandoned: by(all.flatMap((b) => (b.abandoned === null ? [] : [[b.abandoned, 1] as const]))),
     pulp,
-    best: told ? (best ?? null) : null,
-    worst: told ? (order.find((b) => b.liked === worst?.liked) ?? null) : null,
+    best: newest(most),
+    worst: newest(least),
   };
 }

@@ -43,6 +43,11 @@ export function ReadingsIn({ onDone }: { readonly onDone: () => void }) {
       'these readings',
       () => ask(file, now()),
       (t) => {
+        // The book changed since it was looked at: nothing was written, and why stands here.
+        if (t.faults.length > 0) {
+          setTold(t);
+          return;
+        }
         tell(`${countText(t)} written down.`);
         onDone();
       },

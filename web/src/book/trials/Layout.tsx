@@ -25,10 +25,13 @@ const MOST_FACTORS = Math.max(...Object.values(DESIGNS).map((d) => d.factors));
 /** The first thing that a cook would try: how long it is ground, else whatever comes first. */
 const usual = (levers: readonly Lever[]): Lever | undefined =>
   levers.find((l) => l.key.endsWith('.durationS') && l.stepLabel.toLowerCase() === 'grind') ?? levers[0];
+/** No kitchen makes more than sixteen batches for one question: of three things all eight twice, of four the half once. */
+const mostTimes = (factors: number): number => (factors >= 4 ? 1 : factors === 3 ? 2 : MOST_TIMES);
 const withFactors = (t: TrialRecord, factors: readonly Factor[]): TrialRecord => ({
   ...t,
   factors,
   design: designOfSize(factors.length, DESIGNS[t.design].half),
+  times: Math.min(t.times, mostTimes(factors.length)),
 });
 
 /** What is changed, how often it is made, and what that can tell. It may be changed until the first run is planned. */
@@ -104,7 +107,7 @@ export function Layout({ of: { trial, design }, here, change }: LayoutProps) {
             {n < 4 && (
               <ChoiceButtons
                 label="How often each is made"
-                options={Array.from({ length: n === 3 ? 2 : MOST_TIMES }, (_, i) => [
+                options={Array.from({ length: mostTimes(n) }, (_, i) => [
                   String(i + 1),
                   ['Each once', 'Each twice', 'Each three times', 'Each four times'][i] ?? '',
                 ])}
