@@ -29,13 +29,13 @@ test('a faulty file changes nothing and says where it is faulty', async ({ page 
     ['jug.json', old.replace('"is":"jug"', '"is":"pot"'), /kit, row 1: /],
     ['name.json', old.replace('"name":"', `"name":"${'x'.repeat(1_000_000)}`), /one text of 1\d+ letters/],
     ['deep.json', deep, /lists in lists more than 64 deep/],
-    ['proto.json', old.replaceAll('"soybeans"', '"__proto__"'), /Nothing was changed/],
+    ['proto.json', old.replaceAll('"soybeans"', '"__proto__"'), /^(?!.*64 deep).*Nothing was changed/s],
   ];
+  // One after the other, as a cook tries them: each says what is wrong with it, and not with the one before.
   for (const [name, bytes, say] of cases) {
-    await cook.go('/kit');
     await cook.choosesFile(file(name, bytes));
-    await expect(page.getByRole('alert')).toContainText('Nothing was changed');
     await expect(page.getByRole('alert')).toContainText(say);
+    await expect(page.getByRole('alert')).toContainText('Nothing was changed');
   }
   expect(await cook.shelf()).toEqual(shelf);
 });
