@@ -8,6 +8,7 @@ import { keyOfTask } from '../live/running';
 import type { Running } from '../live/running';
 import type { Told } from './heard';
 import { standInsHere } from '../store/paired';
+import { FridgeKept } from './fridgeKept';
 import { NearLine } from './nearLine';
 import { BenchStream } from './stream';
 import type { BenchLine, Said } from './stream';
@@ -36,6 +37,7 @@ const SILENCE: BenchHeard = {
 let heardNow = SILENCE;
 let stream: BenchLine | null = null;
 let watch: TaskWatch | null = null;
+let fridge: FridgeKept | null = null;
 let of: { r: Running; paired: readonly Instrument[]; pace: Pace | null; faults: readonly string[] } | null = null;
 const latest = new Map<Instrument, Told>();
 const heardAt = new Map<Instrument, number>();
@@ -88,10 +90,15 @@ export function followBench(
       heardAt.set(t.from, performance.now());
     }
     watch?.take(told);
-    if (stream?.leads) void watch?.flush(false).catch(() => undefined);
+    if (stream?.leads) {
+      void watch?.flush(false).catch(() => undefined);
+      fridge?.hear(told);
+    }
     tell();
   };
   const mine = (): readonly Instrument[] => of?.paired ?? [];
+  // A stand-in of the fridge keeps its log where stand-ins are, and nowhere else: a kitchen of one's own has its own.
+  fridge = standInsHere() ? new FridgeKept() : null;
   stream = standInsHere()
     ? new BenchStream(r.batch.id, mine, () => sayOf(of?.r ?? r), take, tell)
     : new NearLine(mine, take, tell);
@@ -116,6 +123,8 @@ export function watchTask(r: Running, t: TaskState): void {
 export function leaveBench(): void {
   stream?.end();
   stream = null;
+  // What is not yet a line is let go: by now another kitchen may be open.
+  fridge = null;
   watch = null;
   of = null;
   latest.clear();

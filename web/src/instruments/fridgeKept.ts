@@ -1,6 +1,6 @@
 import { saveLogger } from '../store/fridge';
 import { readingsIn } from './heard';
-import type { TickOnWire } from './heard';
+import type { Told, TickOnWire } from './heard';
 
 /** One figure a minute is enough of a fridge, ms. */
 const EVERY_MS = 60_000;
@@ -20,7 +20,12 @@ export class FridgeKept {
   #last = new Map<'fridge', number>();
 
   take(ticks: readonly TickOnWire[]): void {
-    for (const t of readingsIn(ticks, ['fridge'], this.#last).told) {
+    this.hear(readingsIn(ticks, ['fridge'], this.#last).told);
+  }
+  /** The same of what was read already; whatever else told something is passed over, and so is what is of an earlier time. */
+  hear(told: readonly Told[]): void {
+    for (const t of told) {
+      if (t.from !== 'fridge' || t.at <= (this.#last.get('fridge') ?? -Infinity)) continue;
       this.#last.set('fridge', t.at);
       this.#writtenAt ??= t.at;
       if (!this.#minute || t.at - this.#minute.at >= EVERY_MS) {

@@ -44,3 +44,23 @@ test('frames that are none, and time that runs back, leave no line', async () =>
   await kept.write();
   expect(await fridgeLog()).toHaveLength(before);
 });
+test('what a stand-in tells at the bench is kept too; a scale is no fridge, and what is of an earlier time is none', async () => {
+  await layDemo(T);
+  const before = await fridgeLog();
+  const kept = new FridgeKept();
+  for (let s = 0; s < 5400; s += 30) {
+    const at = T + 1000 * s;
+    kept.hear([
+      { from: 'fridge', at, value: 5.5 },
+      { from: 'scale', at, value: 800 },
+      { from: 'fridge', at: at - 1, value: 40 },
+    ]);
+  }
+  await kept.write();
+  const fresh = (await fridgeLog()).filter((l) => l.hottestC !== undefined);
+  expect(fresh.length).toBeGreaterThanOrEqual(1);
+  // The hour that was begun before it told anything is part of what was set, and part of what it told.
+  expect(Math.max(...fresh.map((l) => l.hottestC ?? 0))).toBeCloseTo(5.5, 1);
+  expect(Math.max(...fresh.map((l) => l.placeC))).toBeCloseTo(5.5, 1);
+  expect((await fridgeLog()).length).toBeGreaterThan(before.length);
+});
