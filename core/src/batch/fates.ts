@@ -62,7 +62,8 @@ export function fateOfJar(
   const usual = { ...batch, beliefs: {} };
   const at = (t: number) => jarNow(jar, until(events, t), usual, fridge, t);
   const fine = at(fineAt);
-  const seen = () => at(Math.max(...looks.map((e) => e.at))).looks;
+  const asks = looks.some((e) => e.look.layers ?? WORD_SCALES.some((s) => e.look[s] !== undefined));
+  const seen = asks ? at(Math.max(...looks.map((e) => e.at))).looks : [];
   const fineD = spentOf(fine.spending);
   const frozen = told.some((e) => e.is === 'moved' && e.place === 'freezer') || jar.stream.temperatureC < 0;
   // Two milks in one jar say nothing of either.
@@ -87,8 +88,8 @@ export function fateOfJar(
     lasted: known
       ? { fineD, turnedD: turnedAt === null ? null : Math.max(fineD, spentOf(at(turnedAt).spending)) }
       : null,
-    parts: looks.some((e) => e.look.layers) ? clearsOf(jar, usual, seen()) : null,
-    worded: looks.some((e) => WORD_SCALES.some((s) => e.look[s] !== undefined)) ? wordedOf(seen()) : [],
+    parts: looks.some((e) => e.look.layers) ? clearsOf(jar, usual, seen) : null,
+    worded: wordedOf(seen),
     place: wasOut(told) ? 'out' : 'cold',
     lines: events.length,
   };

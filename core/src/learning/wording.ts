@@ -1,7 +1,7 @@
 import { COEFFICIENTS, coefficientId } from '../kitchen';
 import type { Belief, Beliefs } from '../kitchen';
 import { groupBy, minimise, normalTail } from '../numerics';
-import { NOTHING_AT, WORDS_FROM, wordThing } from '../steps';
+import { NOT_TASTED, NOTHING_AT, WORDS_FROM, wordThing } from '../steps';
 import type { WordScale } from '../steps';
 
 /** A word that somebody said of a jar, beside the figure that was worked out for that moment. */
@@ -62,7 +62,7 @@ export function learnWording(scale: WordScale, all: readonly Worded[]): Wording 
   });
   const groups = grouped(seen);
   const boundsAt = ([shift = 0, ...each]: readonly number[]): readonly number[] =>
-    usual.map((u, i) => u + shift + (each[i] ?? 0));
+    usual.map((u, i) => (NOT_TASTED.has(words[i] ?? '') ? u : u + shift + (each[i] ?? 0)));
   const cost = (x: readonly number[]): number => {
     const cuts = boundsAt(x);
     if (cuts.some((c, i) => i > 0 && c <= (cuts[i - 1] ?? c))) return Infinity;
@@ -81,7 +81,9 @@ export function learnWording(scale: WordScale, all: readonly Worded[]): Wording 
     scale,
     n: seen.length,
     people: new Set(said.map((w) => w.by)).size,
-    bounds: words.map((word, i) => ({ word, times: Math.exp((cuts[i] ?? 0) - (usual[i] ?? 0)) })),
+    bounds: words.flatMap((word, i) =>
+      NOT_TASTED.has(word) ? [] : [{ word, times: Math.exp((cuts[i] ?? 0) - (usual[i] ?? 0)) }],
+    ),
   };
 }
 interface Place {

@@ -1,17 +1,25 @@
 import type { Measure } from '../batch';
 import type { Beliefs } from '../kitchen';
-import { BODY_FROM, SLIPPERY_FROM, wordFrom, wordsFrom } from '../steps';
+import { wordFrom, wordsFrom } from '../steps';
+import type { BoundWord, WordScale } from '../steps';
 
 /** A setting rounded for the kitchen must still fall on the right side of a word's bound. */
 const JUST_UNDER = 0.97;
+/** Right again just under where a word begins, or at it. */
+const under = <S extends WordScale>(scale: S, word: BoundWord<S>, by = 1) => ({
+  scale,
+  word,
+  by,
+  aim: by * wordFrom(scale, word, {}),
+});
 /** What a cook may find wrong with a milk: the measure it is told by, and where it is right again: words, or estimates. */
 export const COMPLAINTS = {
-  slimy: { of: 'slime', aim: JUST_UNDER * SLIPPERY_FROM.slippery, less: true },
-  tooThick: { of: 'body', aim: JUST_UNDER * BODY_FROM.creamy, less: true },
-  thickensHot: { of: 'bodyHot', aim: JUST_UNDER * BODY_FROM.thick, less: true },
+  slimy: { of: 'slime', ...under('slip', 'slippery', JUST_UNDER), less: true },
+  tooThick: { of: 'body', ...under('thick', 'creamy', JUST_UNDER), less: true },
+  thickensHot: { of: 'bodyHot', ...under('thick', 'thick', JUST_UNDER), less: true },
   watery: { of: 'solids', aim: 0.04, less: false },
   gritty: { of: 'grit', aim: 0.003, less: true },
-  beany: { of: 'beany', aim: 25, less: true },
+  beany: { of: 'beany', ...under('beany', 'clear'), less: true },
 } as const satisfies Readonly<Record<string, { of: Measure; aim: number; less: boolean }>>;
 export type Complaint = keyof typeof COMPLAINTS;
 /** Found wrong though it is within what is usually right: a quarter of what there is of it is taken off, or put on. */
@@ -25,21 +33,10 @@ const NONE: Readonly<Record<Complaint, number>> = {
   gritty: 0,
   beany: 0,
 };
-/** Where it is right again in this kitchen: by its own words, where it has taught them. */
+/** Where it is right again in this kitchen: by its own words, where it is told by one. */
 export function aimOf(c: Complaint, beliefs: Beliefs): number {
-  switch (c) {
-    case 'slimy':
-      return JUST_UNDER * wordFrom('slip', 'slippery', beliefs);
-    case 'tooThick':
-      return JUST_UNDER * wordFrom('thick', 'creamy', beliefs);
-    case 'thickensHot':
-      return JUST_UNDER * wordFrom('thick', 'thick', beliefs);
-    case 'beany':
-      return wordFrom('beany', 'clear', beliefs);
-    case 'watery':
-    case 'gritty':
-      return COMPLAINTS[c].aim;
-  }
+  const of = COMPLAINTS[c];
+  return 'word' in of ? of.by * wordFrom(of.scale, of.word as never, beliefs) : of.aim;
 }
 /** Where a measure is to come to so that a cook who found it wrong finds it right. */
 export function rightAt(c: Complaint, before: number, beliefs: Beliefs): number {

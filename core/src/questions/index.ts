@@ -6,7 +6,7 @@ export type { RoundingEffect } from './rounding';
 export type { Target, Solved, Stop } from './solve';
 export { nextPass, bestSplit, passCount, MOST_PASSES } from './passes';
 export type { NextPass, Split } from './passes';
-export { leversOf, whatMoves, reachOf, leverEdits, summaryAt } from './levers';
+export { leverAt, leversOf, whatMoves, reachOf, leverEdits, summaryAt } from './levers';
 export type { Lever, LeverOf, Moved } from './levers';
 export { COMPLAINTS } from './complaints';
 export type { Complaint } from './complaints';

@@ -27,6 +27,9 @@ export interface Lever {
   readonly least: number;
   readonly most: number;
 }
+/** The lever that a change is of; a plan that has it no more: undefined. */
+export const leverAt = (levers: readonly Lever[], at: LeverOf): Lever | undefined =>
+  levers.find((l) => JSON.stringify(l.at) === JSON.stringify(at));
 export interface Moved {
   readonly lever: Lever;
   /** The measure at the lever's low end, as it is, and at its high end; null: nothing of it there. */

@@ -64,6 +64,8 @@ function sentence(type: string, c: Readonly<Record<string, unknown>>): string {
       return 'stands there twice; every id must be its own';
     case 'parts.over':
       return 'adds up to more than the whole';
+    case 'trial.design':
+      return 'changes another number of things than its design has, or names a batch that the design has not';
     case 'composition.over':
       return 'adds up to more than 100 g in 100 g';
     case 'kit.lacks':

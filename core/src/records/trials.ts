@@ -1,6 +1,6 @@
 import Joi from 'joi';
 import { LOOK_SCALES } from '../batch';
-import { DESIGNS, MOST_TIMES, TASTINGS, WEIGHED } from '../trials';
+import { DESIGNS, designOf, MOST_TIMES, TASTINGS, WEIGHED } from '../trials';
 import type { Factor } from '../trials';
 import { MOST_RUNS, MOST_TASTINGS } from './limits';
 import { exactly, id, instant, number, object, recipe, text } from './parts';
@@ -20,6 +20,11 @@ const at = Joi.alternatives().conditional('.of', {
   otherwise: object({ of: Joi.valid(...Object.keys(AT)) }).unknown(),
 });
 const factors = Math.max(...Object.values(DESIGNS).map((d) => d.factors));
+/** A design is of so many things, and has so many runs; while nothing is changed yet it is of none. */
+const fits = ({ factors: of, design, times, runs, seed: s }: TrialRecord): boolean =>
+  of.length === 0
+    ? runs.length === 0
+    : of.length === DESIGNS[design].factors && runs.every((r) => r.run < designOf(design, s, times).runs.length);
 const seed = (): Joi.Schema => number(0, 2 ** 32).integer();
 const side = exactly<TastedSide>({ jar: id(), name: text(160) });
 
@@ -44,7 +49,7 @@ export const TRIALS = {
       .unique('run'),
     createdAt: instant(),
     updatedAt: instant(),
-  }),
+  }).custom((t: TrialRecord, h) => (fits(t) ? t : h.error('trial.design'))),
   tastings: exactly<TastingRecord>({
     v: Joi.valid(1),
     id: id(),

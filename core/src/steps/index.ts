@@ -47,7 +47,7 @@ export { BODY_SCALE, SLIP_SCALE } from './processes/body';
 export type { Body, BodyWord, SlipWord } from './processes/body';
 export { coldHours, fillHeightMm, JAR_FILL, layersOf, stillAt, swarmsOf } from './processes/separating';
 export { BEANY_SCALE, beanyWord, GRIT_SCALE, gritWord, sugarShareOf, SWEET_SCALE, sweetWord } from './processes/sensed';
-export { NOTHING_AT, SWEET_FROM, wordFrom, WORDS_FROM, wordsFrom, wordThing } from './processes/wording';
+export { NOT_TASTED, NOTHING_AT, SWEET_FROM, wordFrom, WORDS_FROM, wordsFrom, wordThing } from './processes/wording';
 export type { BoundWord, WordScale } from './processes/wording';
 export type { BeanyWord, GritWord, SweetWord } from './processes/sensed';
 export { calibrationFault, driedSolids, funnelTells, gPerMlOf, solidsOf, weighedSolids } from './processes/measured';

@@ -50,7 +50,7 @@ export {
   classText,
   stopText,
 } from './measures';
-export { leverName, leverValue, remedyText, COMPLAINT_NAMES } from './levers';
+export { leverName, leverPlace, leverValue, remedyText, COMPLAINT_NAMES } from './levers';
 export { ASKS, PASTED_CUT, PASTED_EMPTY, PASTED_LEFT, PASTED_NOTHING } from './pasted';
 export { ABANDONED_WHY, SKIPPED_WHY, THROWN_WHY, whyText } from './reasons';
 export { WATER_CUP_G } from './amounts';

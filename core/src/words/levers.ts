@@ -21,6 +21,11 @@ export function leverName(l: Lever, all: readonly Lever[]): string {
   return `${l.stepLabel.toLowerCase()}${which}: ${l.label}`;
 }
 
+/** “grind: each load”: with its step where its own name does not say it. */
+export function leverPlace(l: Lever, all: readonly Lever[]): string {
+  const name = leverName(l, all);
+  return l.stepLabel === '' || name !== l.label ? name : `${l.stepLabel.toLowerCase()}: ${name}`;
+}
 /** What a cook says of a milk that is not right. */
 export const COMPLAINT_NAMES: Readonly<Record<Complaint, string>> = {
   slimy: 'slimy',
@@ -39,8 +44,7 @@ export function remedyText(r: Remedy, levers: readonly Lever[]): string {
       return `Soak ${join(duration(r.how.forS))} first, throw that water away, rinse ${r.how.rinses} times`;
     case 'lever': {
       const l = r.how.lever;
-      const name = leverName(levers.find((x) => x.key === l.key) ?? l, levers);
-      const where = l.stepLabel === '' || name !== l.label ? name : `${l.stepLabel}: ${name}`;
+      const where = leverPlace(levers.find((x) => x.key === l.key) ?? l, levers);
       return upper(`${where} ${leverValue(l, r.how.to)} instead of ${leverValue(l, l.now)}`);
     }
   }

@@ -1,12 +1,11 @@
 import { LOOK_SCALES } from '../batch';
 import type { Scale } from '../batch';
-import type { Lever } from '../questions';
-import { leversOf } from '../questions';
+import { leverAt, leversOf } from '../questions';
 import type { Recipe } from '../steps';
 import type { Effect, Factor, Telling, Term, Weighed } from '../trials';
 import { plain } from '../units';
 import { join, percent, upper } from './format';
-import { leverName, leverValue } from './levers';
+import { leverPlace, leverValue } from './levers';
 import { SCALES } from './looks';
 import { MEASURE_NAMES, measureText } from './measures';
 
@@ -33,19 +32,15 @@ export function apartText(of: Asked, x: number): string {
 const wayOf = (of: Asked, by: number): string =>
   isScale(of) ? (by < 0 ? 'down the scale' : 'up the scale') : by < 0 ? 'less' : 'more';
 
-const leverOf = (f: Factor, levers: readonly Lever[]): Lever | undefined =>
-  levers.find((l) => JSON.stringify(l.at) === JSON.stringify(f.at));
 /** What is changed, by its name: “grind: time”. */
 export function factorName(f: Factor, base: Recipe): string {
   const levers = leversOf(base);
-  const l = leverOf(f, levers);
-  if (!l) return 'something that is no longer in the plan';
-  const name = leverName(l, levers);
-  return l.stepLabel === '' || name !== l.label ? name : `${l.stepLabel.toLowerCase()}: ${name}`;
+  const l = leverAt(levers, f.at);
+  return l ? leverPlace(l, levers) : 'something that is no longer in the plan';
 }
 /** One of its two values, as a kitchen says it. */
 export function factorValue(f: Factor, base: Recipe, up: boolean): string {
-  const l = leverOf(f, leversOf(base));
+  const l = leverAt(leversOf(base), f.at);
   return l ? leverValue(l, up ? f.to : f.from) : plain(up ? f.to : f.from);
 }
 /** “grind: time 90 s instead of 60 s”. */
@@ -99,5 +94,5 @@ export function effectText(of: Asked, e: Effect, name: string): string {
 /** How much narrower the range of what is asked becomes, and by what. */
 export function tellingText(t: Telling, of: Weighed, name: string, readings: readonly string[]): string {
   const list = readings.length > 1 ? `${readings.slice(0, -1).join(', ')} and ${readings.at(-1) ?? ''}` : readings[0];
-  return `Make ${name}, and write down ${list ?? ''}: the range of the ${MEASURE_NAMES[of]} becomes ${join(percent(t.narrower))} narrower.`;
+  return `Make ${name}, and write down ${list ?? ''}: the range of the ${MEASURE_NAMES[of]} becomes about ${join(percent(t.narrower))} narrower.`;
 }

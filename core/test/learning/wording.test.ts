@@ -96,4 +96,12 @@ describe('where the words of a kitchen begin', () => {
     expect(wordFrom('slip', 'slippery', beliefs)).toBeLessThan(1.6);
     expect(wordFrom('thick', 'creamy', beliefs)).toBe(3);
   });
+  test('what sets is no word of taste: however it is called, it begins where it does', () => {
+    const w = learnWording(
+      'thick',
+      Array.from({ length: 30 }, (_, i) => ({ scale: 'thick' as const, x: 12, word: 'sets', by: '', at: i })),
+    );
+    expect(w?.bounds.map((b) => b.word)).toEqual(['likeMilk', 'creamy', 'thick']);
+    expect(wordFrom('thick', 'sets', wordBeliefs(w ? [w] : []))).toBe(WORDS_FROM.thick.sets);
+  });
 });

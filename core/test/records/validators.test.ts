@@ -39,6 +39,13 @@ describe('every table refuses', () => {
 });
 
 describe('each fault has its own sentence', () => {
+  test('a trial of more things than its design has, or with a batch that it has not', () => {
+    const say = /another number of things than its design has/;
+    expect(said('trials', (r) => (r.design = '2^3'))).toMatch(say);
+    expect(said('trials', (r) => (r.factors = []))).toMatch(say);
+    expect(said('trials', (r) => (r.runs = [{ run: 20, plan: 'plan-1' }]))).toMatch(say);
+    expect(said('trials', (r) => (r.times = 4))).toBe('');
+  });
   test.each<[string, Table, (r: Row) => void, RegExp]>([
     ['an altitude beyond the earth', 'kit', (r) => (r.altitudeM = 9000), /altitudeM is 9000; it must be 5.000 or less/],
     ['a fridge that is an oven', 'kit', (r) => (r.fridgeC = 60), /fridgeC is 60; it must be 15 or less/],

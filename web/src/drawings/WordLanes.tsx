@@ -42,6 +42,8 @@ export function WordLanes({ lanes, none, width }: WordLanesProps) {
               width={Math.max(1, x(l.to) - x(l.from))}
               height={ROW - 8}
               fill="var(--water-soft)"
+              stroke="var(--water)"
+              strokeWidth={1.5}
             />
             <rect
               x={x(l.usualFrom)}

@@ -26,10 +26,13 @@ export const NOTHING_AT: Readonly<Record<WordScale, number>> = { thick: 1, slip:
 /** The name under which a kitchen believes where a word begins: a multiple of the usual bound above nothing. */
 export const wordThing = (scale: WordScale, word: string): string => `${scale}.${word}`;
 
+/** A milk that sets holds the mark of a spoon, whatever anybody calls it: no taster moves that. */
+export const NOT_TASTED: ReadonlySet<string> = new Set(['sets']);
 /** Where a word begins in this kitchen, in the figure of its scale: as shipped, or as its own tasters say it. */
 export function wordFrom<S extends WordScale>(scale: S, word: BoundWord<S>, beliefs: Beliefs): number {
   const usual = (WORDS_FROM[scale] as Readonly<Record<string, number>>)[word] ?? 0;
   const none = NOTHING_AT[scale];
+  if (NOT_TASTED.has(word)) return usual;
   return none + (usual - none) * multiplier(beliefs, 'word', wordThing(scale, word));
 }
 /** Every bound of a scale in this kitchen, in its order. */

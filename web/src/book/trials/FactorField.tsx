@@ -1,6 +1,7 @@
+import { leverAt } from '@ironpan/core/questions';
 import type { Lever } from '@ironpan/core/questions';
 import type { Factor } from '@ironpan/core/trials';
-import { CHOICES, leverName, leverValue, upper } from '@ironpan/core/words';
+import { CHOICES, leverPlace, leverValue, upper } from '@ironpan/core/words';
 import { fromInner, toInner } from '@ironpan/core/units';
 import { X } from 'lucide-react';
 import { NumberField } from '../../ui/NumberField';
@@ -21,12 +22,9 @@ const UNIT: Readonly<Record<Lever['shown'], string>> = {
 };
 /** One thing that is changed: which, how it is in the plan, and how it is otherwise. */
 export function FactorField({ f, which, levers, free, onChange, onRemove }: FactorFieldProps) {
-  const mine = levers.find((l) => JSON.stringify(l.at) === JSON.stringify(f.at));
+  const mine = leverAt(levers, f.at);
   if (!mine) return null;
-  const name = (l: Lever): string => {
-    const n = leverName(l, levers);
-    return upper(l.stepLabel === '' || n !== l.label ? n : `${l.stepLabel.toLowerCase()}: ${n}`);
-  };
+  const name = (l: Lever): string => upper(leverPlace(l, levers));
   const take = (key: string): void => {
     const l = free.find((x) => x.key === key);
     if (l) onChange(factorOf(l));

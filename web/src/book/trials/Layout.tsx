@@ -1,5 +1,5 @@
 import { LOOK_SCALES } from '@ironpan/core/batch';
-import { leversOf } from '@ironpan/core/questions';
+import { leverAt, leversOf } from '@ironpan/core/questions';
 import type { Lever } from '@ironpan/core/questions';
 import type { TrialRecord } from '@ironpan/core/records';
 import { aliasesOf, DESIGNS, designOfSize, MOST_TIMES, reachOf, WEIGHED } from '@ironpan/core/trials';
@@ -25,6 +25,9 @@ const MOST_FACTORS = Math.max(...Object.values(DESIGNS).map((d) => d.factors));
 /** The first thing that a cook would try: how long it is ground, else whatever comes first. */
 const usual = (levers: readonly Lever[]): Lever | undefined =>
   levers.find((l) => l.key.endsWith('.durationS') && l.stepLabel.toLowerCase() === 'grind') ?? levers[0];
+/** What is not changed yet. */
+const untaken = (levers: readonly Lever[], factors: readonly Factor[]): readonly Lever[] =>
+  levers.filter((l) => !factors.some((f) => leverAt([l], f.at)));
 /** No kitchen makes more than sixteen batches for one question: of three things all eight twice, of four the half once. */
 const mostTimes = (factors: number): number => (factors >= 4 ? 1 : factors === 3 ? 2 : MOST_TIMES);
 const withFactors = (t: TrialRecord, factors: readonly Factor[]): TrialRecord => ({
@@ -37,13 +40,10 @@ const withFactors = (t: TrialRecord, factors: readonly Factor[]): TrialRecord =>
 /** What is changed, how often it is made, and what that can tell. It may be changed until the first run is planned. */
 export function Layout({ of: { trial, design }, here, change }: LayoutProps) {
   const levers = useMemo(() => leversOf(trial.base), [trial.base]);
-  const taken = new Set(trial.factors.map((f) => JSON.stringify(f.at)));
-  const free = levers.filter((l) => !taken.has(JSON.stringify(l.at)));
+  const free = untaken(levers, trial.factors);
   const add = (): void =>
     change('what is changed', (t) => {
-      const l = usual(
-        leversOf(t.base).filter((x) => !t.factors.some((f) => JSON.stringify(f.at) === JSON.stringify(x.at))),
-      );
+      const l = usual(untaken(leversOf(t.base), t.factors));
       return l && t.factors.length < MOST_FACTORS ? withFactors(t, [...t.factors, factorOf(l)]) : t;
     });
   const n = trial.factors.length;
@@ -121,11 +121,11 @@ export function Layout({ of: { trial, design }, here, change }: LayoutProps) {
       )}
       {n === 0 && (
         <p className="mt-3">
-          Or look first at{' '}
+          “What moves it”, on the page of each of{' '}
           <Link className="link" to="/plan">
-            the plan’s own page
+            your plans
           </Link>
-          : “What moves it” says what each thing would do.
+          , says beforehand what each thing would do.
         </p>
       )}
     </section>

@@ -30,6 +30,9 @@ export function Totals({ year, kit }: { readonly year: Year; readonly kit: Kit }
           text={join(millilitres(away))}
         />
       </dl>
+      <p className="small quiet mt-2">
+        Litres by the scale where the jars were weighed, else as worked out from what was written down.
+      </p>
     </section>
   );
 }

@@ -19,18 +19,23 @@ export interface RowsProps {
 }
 /** The three that fit best, drawn large: why, and what each costs the cook. */
 export function BestThree({ rows, use, kit, onChoose }: RowsProps) {
+  const from = wordsFrom('thick', useHere()?.beliefs ?? {});
   return (
     <ol className="grid gap-4 wide:grid-cols-3" aria-label="Methods, the best fit first">
       {rows.map((r) => (
-        <Card key={r.id} r={r} use={use} kit={kit} onChoose={onChoose} />
+        <Card key={r.id} r={r} use={use} kit={kit} from={from} onChoose={onChoose} />
       ))}
     </ol>
   );
 }
 
-function Card({ r, use, kit, onChoose }: Omit<RowsProps, 'rows'> & { readonly r: RankedSchool }) {
+interface CardProps extends Omit<RowsProps, 'rows'> {
+  readonly r: RankedSchool;
+  /** Where each word of thickness begins here. */
+  readonly from: ReturnType<typeof wordsFrom<'thick'>>;
+}
+function Card({ r, use, kit, from, onChoose }: CardProps) {
   const { cost, handsS, elapsedS, main } = r.summary;
-  const from = wordsFrom('thick', useHere()?.beliefs ?? {});
   const hot = main?.body?.later[1];
   return (
     <li className={`plate flex flex-col gap-2 p-4 ${r.out ? 'opacity-75' : ''}`}>

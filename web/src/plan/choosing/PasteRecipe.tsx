@@ -104,7 +104,11 @@ export function PasteRecipe({ kit, onClose }: PasteProps) {
         className="textarea mt-1 h-32 w-full p-2"
         value={text}
         placeholder={'1½ cups rolled oats\n4 cups ice water\na pinch of salt\nBlend 30 seconds and strain gently'}
-        onChange={(e) => setText(e.target.value)}
+        onChange={(e) => {
+          setText(e.target.value);
+          // Another recipe has another name.
+          if (e.target.value.trim() === '') setName('');
+        }}
       />
       <p className="small quiet">
         A cup is {join({ n: String(Math.round(cupMl)), unit: 'ml' })} here; it can be changed under Kit.

@@ -1,20 +1,21 @@
 import type { BodySummary } from '@ironpan/core/batch';
+import type { Beliefs } from '@ironpan/core/kitchen';
 import type { Range } from '@ironpan/core/questions';
 import { BODY_WORDS, bodyText, layersText, thickness } from '@ironpan/core/words';
 import { wordsFrom } from '@ironpan/core/steps';
 import { BodyScale } from '../../drawings/BodyScale';
-import { useHere } from '../../live/useHere';
 
 interface BodyResultProps {
   readonly body: BodySummary;
   readonly range: Range | undefined;
+  readonly beliefs: Beliefs;
 }
 const times = (relative: number | null, word: string): string =>
   word === 'sets' || relative === null ? '' : ` (${thickness(relative).n})`;
 
 /** How thick it is from the fridge, and what heating it later does. An estimate, with its range. */
-export function BodyResult({ body, range }: BodyResultProps) {
-  const from = wordsFrom('thick', useHere()?.beliefs ?? {});
+export function BodyResult({ body, range, beliefs }: BodyResultProps) {
+  const from = wordsFrom('thick', beliefs);
   const hot = body.later.find((x) => x.c === 80);
   const last = body.later.at(-1)?.relative ?? null;
   const thickens = last === null || body.relative === null || last > body.relative * 1.02;

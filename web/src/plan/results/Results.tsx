@@ -74,7 +74,7 @@ export const Results = memo(function Results({ look, recipe, here, now }: Result
               of={{ n: `${percent(m.protein ?? 0).n} · ${percent(m.fat ?? 0).n}`, unit: '%' }}
             />
           </dl>
-          {m.body && <BodyResult body={m.body} range={ranges?.body} />}
+          {m.body && <BodyResult body={m.body} range={ranges?.body} beliefs={here.beliefs} />}
           <dl>
             {(m.grit ?? 0) >= 0.0005 && (
               <Line label="Grit, an estimate" of={{ n: plain(1000 * (m.grit ?? 0), 1), unit: 'g/kg' }} />
