@@ -151,7 +151,7 @@ test('the next batch that would tell most is named with what to write down and h
   await cook.go('/book/trials');
   const next = page.getByRole('region', { name: 'What to make next to know more' });
   await expect(next.getByRole('listitem').first()).toContainText(
-    /Make “Weekday soy”, and write down .*: the range of the yield becomes \d+\s% narrower\./,
+    /Make “Weekday soy”, and write down .*: the range of the yield becomes about \d+\s% narrower\./,
   );
 });
 
