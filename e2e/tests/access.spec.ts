@@ -110,6 +110,7 @@ test('axe finds nothing in an empty kitchen, nor with long names', async ({ page
 });
 
 test('on a phone nothing is wider than the screen, and the bench’s buttons are 56 px', async ({ page }) => {
+  test.slow();
   await page.setViewportSize({ width: 390, height: 844 });
   const cook = await Cook.enter(page, 'demo');
   for (const path of [...PLACES, '/bench/demo-batch-17']) {

@@ -29,9 +29,11 @@ test('a finished batch is opened again at the bench, and its jars are filled ane
   await page.getByRole('link', { name: 'In the book' }).click();
   await cook.press('Open it again at the bench');
   await expect(cook.heading()).toHaveText('Jar');
-  await cook.press('Go back');
-  await cook.press('Go back');
-  await expect(cook.heading()).toHaveText('Cool');
+  // Pressed twice at one step, it goes back one: what comes before is waited for.
+  for (const before of ['Add salt', 'Cool']) {
+    await cook.press('Go back');
+    await expect(cook.heading()).toHaveText(before);
+  }
   await cook.finishes();
   await expect(page.getByRole('link', { name: 'To the shelf' })).toBeVisible();
   expect((await cook.shelf()).filter((j) => j.startsWith('soy milk'))).toHaveLength(1);

@@ -50,6 +50,7 @@ test('one thing changed: what it can tell is said before, its batches are planne
   await expect(changed(page)).toHaveCount(0);
   const told = page.getByRole('region', { name: 'What it told' });
   await expect(told).toContainText('1 of 2 are known');
+  await expect(told).toContainText('does not tell yet');
   await makes(page, cook, 2, '700');
   await expect(told.getByRole('list', { name: 'Effects' })).toContainText(
     /Grind: each load 90\ss instead of \d+\ss: \d+\sml (more|less) \(between .*four times in five\)/,

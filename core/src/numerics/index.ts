@@ -4,6 +4,7 @@ export { GAUSS3, integral } from './quadrature';
 export { interpolate } from './interpolate';
 export { seededRandom, normal, Z80 } from './random';
 export { groupBy } from './group';
+export { leastSquares } from './leastSquares';
 export { median } from './median';
 export { hessian, minimise } from './minimise';
 export type { MinimumOutcome } from './minimise';

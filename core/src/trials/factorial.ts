@@ -1,4 +1,4 @@
-import { seededRandom, shuffle, Z80 } from '../numerics';
+import { leastSquares, seededRandom, shuffle, Z80 } from '../numerics';
 
 /** Small designs at two levels. A half design runs half of all, and its last factor follows from the others. */
 export const DESIGNS = {
@@ -71,22 +71,56 @@ export interface Effect {
   /** What it may be instead: terms this design cannot tell from it. */
   readonly aliases: readonly Term[];
 }
+/** What the runs of a design told, and what had to be taken for nothing because some of them are not known. */
+export interface Told {
+  readonly effects: readonly Effect[];
+  readonly nought: readonly Term[];
+}
 /**
- * The effects of a design from what each run came to (in the order of `runs`), `sd` the 1 σ of one run from day to day. Of
- * terms that are told by one contrast the shortest stands for all. Too few results: RangeError.
+ * The effects of a design from what each run came to (in the order of `runs`; null: not known), `sd` the 1 σ of one run
+ * from day to day. Of terms that are told by one contrast the shortest stands for all. Where runs are missing, the
+ * effects of most factors together are taken for nothing, as many as must be (Draper & Stoneman 1964), and the rest is
+ * told by least squares. Null: too few are known to tell even each factor by itself.
  */
-export function effectsOf(d: Design, came: readonly number[], sd: number): readonly Effect[] {
-  if (came.length !== d.runs.length || came.some((x) => !Number.isFinite(x)))
+export function toldBy(d: Design, came: readonly (number | null)[], sd: number): Told | null {
+  if (came.length !== d.runs.length || came.some((x) => x !== null && !Number.isFinite(x)))
     throw new RangeError(`${d.runs.length} runs, ${came.length} results`);
+  const all = contrasts(d);
+  const known = came.flatMap((x, run) => (x === null ? [] : [{ x, run }]));
+  for (let most = d.factors; most >= 1; most -= 1) {
+    const told = all.filter((c) => c.term.length <= most);
+    // Nothing is dropped by looking at shorter ones where there are no longer ones.
+    if (most < d.factors && told.length === all.length) continue;
+    const rows = known.map(({ run }) => [1, ...told.map((c) => c.signs[run] ?? 0)]);
+    const fit = leastSquares(
+      rows,
+      known.map(({ x }) => x),
+    );
+    if (!fit) continue;
+    const effects = told.map(({ term }, i): Effect => {
+      const by = 2 * (fit.of[i + 1] ?? 0);
+      const reach = Z80 * 2 * sd * (fit.sd[i + 1] ?? 0);
+      return { term, by, low: by - reach, high: by + reach, aliases: aliasesOf(d, term) };
+    });
+    return { effects, nought: all.slice(told.length).map((c) => c.term) };
+  }
+  return null;
+}
+/** The effects where every run is known; one that is not: RangeError. */
+export function effectsOf(d: Design, came: readonly number[], sd: number): readonly Effect[] {
+  const told = toldBy(d, came, sd);
+  if (!told) throw new RangeError(`${d.runs.length} runs, ${came.length} results`);
+  return told.effects;
+}
+/** What a design can tell, shortest first, each with its sign in every run. */
+function contrasts(d: Design): readonly { readonly term: Term; readonly signs: readonly number[] }[] {
   const seen = new Set<string>();
-  const reach = reachOf(d, sd);
-  return termsOf(d.factors).flatMap((term): Effect[] => {
+  return termsOf(d.factors).flatMap((term) => {
     const signs = column(d, term);
     // In a half design one term is the same in every run: it tells nothing.
     if (signs.every((x) => x === signs[0]) || seen.has(signs.join())) return [];
     seen.add(signs.join());
-    const by = (2 / came.length) * came.reduce((sum, x, i) => sum + x * (signs[i] ?? 0), 0);
-    return [{ term, by, low: by - reach, high: by + reach, aliases: aliasesOf(d, term) }];
+    return [{ term, signs }];
   });
 }
 /** Half the 80 % interval of an effect: what is smaller is lost among the days. `sd`: 1 σ of one run from day to day. */

@@ -1,5 +1,5 @@
-export { aliasesOf, DESIGNS, designOf, effectsOf, MOST_TIMES, reachOf, termsOf } from './factorial';
-export type { Design, DesignId, Effect, Levels, Term } from './factorial';
+export { aliasesOf, DESIGNS, designOf, effectsOf, MOST_TIMES, reachOf, termsOf, toldBy } from './factorial';
+export type { Design, DesignId, Effect, Levels, Term, Told } from './factorial';
 export { ALPHA, alphaOf, fewestRight, powerOf, servingsOf, TASTINGS, tastedOf, tastingsFor } from './tasting';
 export type { Serving, Tasted, TastingKind } from './tasting';
 export { daySpread, designFor, designOfSize, expectedRuns, runRecipe, strayedOf, WEIGHED, WORD_SD } from './trial';

@@ -93,6 +93,7 @@ export {
   factorName,
   factorText,
   factorValue,
+  noughtText,
   tellingText,
   termText,
 } from './trials';

@@ -78,17 +78,29 @@ export function couldTell(of: Asked, reach: number, expected: readonly number[])
   return `${least} ${them} ${named}: ${what}. Change it by more, or make each more often.`;
 }
 const ofDays = (of: Asked, e: Effect): string => {
-  const end = (x: number): string => (x === 0 ? 'nothing' : `${apartText(of, x)} ${wayOf(of, x)}`);
+  const end = (x: number): string =>
+    apartText(of, x) === apartText(of, 0) ? 'nothing' : `${apartText(of, x)} ${wayOf(of, x)}`;
   return `between ${end(e.low)} and ${end(e.high)}, four times in five`;
 };
 /** An effect in a sentence that claims no more than the batches show. */
 export function effectText(of: Asked, e: Effect, name: string): string {
-  const is = e.by === 0 ? 'no difference' : `${apartText(of, e.by)} ${wayOf(of, e.by)}`;
+  // What rounds to nothing is none.
+  const is = apartText(of, e.by) === apartText(of, 0) ? 'no difference' : `${apartText(of, e.by)} ${wayOf(of, e.by)}`;
   const told =
     e.low > 0 || e.high < 0
       ? 'That is more than days do by themselves.'
       : 'Days do as much by themselves: nothing is shown.';
   return `${upper(name)}: ${is} (${ofDays(of, e)}). ${told}`;
+}
+
+const COUNTS = ['', 'one', 'two', 'three', 'four'];
+/** What was taken for nothing because not all of the batches are known; nothing where nothing was. */
+export function noughtText(nought: readonly Term[]): string {
+  if (nought.length === 0) return '';
+  const least = Math.min(...nought.map((t) => t.length));
+  const most = Math.max(...nought.map((t) => t.length));
+  const these = `${COUNTS[least] ?? least}${most > least ? ' or more' : ''} of them`;
+  return `What ${these} do only together cannot be told from these, and is taken to be nothing.`;
 }
 
 /** How much narrower the range of what is asked becomes, and by what. */

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { aliasesOf, DESIGNS, designOf, effectsOf, termsOf } from '../../src/trials';
+import { aliasesOf, DESIGNS, designOf, effectsOf, termsOf, toldBy } from '../../src/trials';
 import type { DesignId } from '../../src/trials';
 
 describe('factorials at two levels', () => {
@@ -47,6 +47,78 @@ describe('factorials at two levels', () => {
       ['1', -2],
       ['2', 1],
     ]);
+  });
+  describe('batches that nobody measured', () => {
+    const pilot = [60, 72, 54, 68, 52, 83, 45, 80];
+    const d = designOf('2^3', 1);
+    const without = (...gone: number[]): (number | null)[] => pilot.map((x, i) => (gone.includes(i) ? null : x));
+    const by = (came: readonly (number | null)[]) =>
+      new Map(toldBy(d, came, 1)?.effects.map((e) => [e.term.join(''), e.by]));
+    /**
+     * Draper & Stoneman (Technometrics 6, 1964): a missing run is put where the contrast of all factors together comes to
+     * nothing; the other effects follow as if it had been seen.
+     */
+    test('one of eight: as if it had been what makes the effect of all together nothing', () => {
+      for (let gone = 0; gone < 8; gone += 1) {
+        const sign = (i: number): number => (d.runs[i] ?? []).reduce<number>((x, l) => x * l, 1);
+        const others = pilot.reduce((s, x, i) => (i === gone ? s : s + x * sign(i)), 0);
+        const filled = pilot.map((x, i) => (i === gone ? -others * sign(gone) : x));
+        const whole = new Map(effectsOf(d, filled, 1).map((e) => [e.term.join(''), e.by]));
+        expect(whole.get('012')).toBeCloseTo(0, 9);
+        const told = by(without(gone));
+        expect([...told.keys()]).toEqual(['0', '1', '2', '01', '02', '12']);
+        for (const [term, x] of told) expect(x).toBeCloseTo(whole.get(term) ?? NaN, 9);
+      }
+    });
+    test('more of them: what two do together is nothing too; the intervals widen; too few tell nothing', () => {
+      const told = toldBy(d, without(0, 3), 1);
+      expect(told?.effects.map((e) => e.term)).toEqual([[0], [1], [2]]);
+      expect(told?.nought).toEqual([
+        [0, 1],
+        [0, 2],
+        [1, 2],
+        [0, 1, 2],
+      ]);
+      const wide = (t: typeof told): number => (t?.effects[0]?.high ?? NaN) - (t?.effects[0]?.low ?? NaN);
+      expect(wide(told)).toBeGreaterThan(wide(toldBy(d, pilot, 1)));
+      // Four runs with the first factor down tell nothing of it.
+      expect(
+        toldBy(
+          d,
+          pilot.map((x, i) => (i % 2 === 1 ? null : x)),
+          1,
+        ),
+      ).toBeNull();
+      expect(
+        toldBy(
+          d,
+          pilot.map(() => null),
+          1,
+        ),
+      ).toBeNull();
+    });
+    test('made twice, a run known once is known: nothing is taken for nothing, and the interval is between the two', () => {
+      const twice = designOf('2^2', 1, 2);
+      const came = twice.runs.map((l, i) => (i === 0 ? null : 10 + 2 * (l[0] ?? 0)));
+      const told = toldBy(twice, came, 1);
+      expect(told?.nought).toEqual([]);
+      expect(told?.effects[0]?.by).toBeCloseTo(4, 9);
+      const reach = ((told?.effects[0]?.high ?? NaN) - (told?.effects[0]?.low ?? NaN)) / 2;
+      expect(reach).toBeGreaterThan(1.2815515655446004 * 2 * Math.sqrt(1 / 8));
+      expect(reach).toBeLessThan(1.2815515655446004 * 2 * Math.sqrt(1 / 4));
+    });
+    test('a half design with one gone tells each thing by itself, and takes the pairs for nothing', () => {
+      const half = designOf('2^(4-1)', 1);
+      const came = half.runs.map((l, i) => (i === 2 ? null : 5 + (l[3] ?? 0)));
+      const told = toldBy(half, came, 1);
+      expect(told?.effects.map((e) => e.term)).toEqual([[0], [1], [2], [3]]);
+      expect(told?.effects.map((e) => Number(e.by.toFixed(9)) + 0)).toEqual([0, 0, 0, 2]);
+      expect(told?.nought).toEqual([
+        [0, 1],
+        [0, 2],
+        [0, 3],
+      ]);
+    });
   });
   test('too few results are refused, and so is one that is no figure', () => {
     const d = designOf('2^2', 1);

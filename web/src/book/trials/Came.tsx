@@ -1,7 +1,16 @@
 import { LOOK_SCALES } from '@ironpan/core/batch';
-import { effectsOf, WEIGHED } from '@ironpan/core/trials';
+import { toldBy, WEIGHED } from '@ironpan/core/trials';
 import type { Effect } from '@ironpan/core/trials';
-import { apartText, askedName, askedText, differenceText, effectText, termText, upper } from '@ironpan/core/words';
+import {
+  apartText,
+  askedName,
+  askedText,
+  differenceText,
+  effectText,
+  noughtText,
+  termText,
+  upper,
+} from '@ironpan/core/words';
 import type { Asked } from '@ironpan/core/words';
 import { useMemo } from 'react';
 import { Link } from 'react-router';
@@ -24,7 +33,7 @@ const HOW: Readonly<Record<string, string>> = {
 };
 /** What the batches of a trial came to, and what that tells of each thing that was changed. */
 export function Came({ of, here, onAsk }: CameProps) {
-  const { trial, runs, design } = of;
+  const { trial, runs } = of;
   const asked = trial.asks;
   const came = runs.map((r) => cameOf(r, asked));
   const known = came.filter((x) => x !== null).length;
@@ -47,42 +56,52 @@ export function Came({ of, here, onAsk }: CameProps) {
           </li>
         ))}
       </ul>
-      {known < runs.length || !design ? (
+      {known < runs.length && (
         <p className="mt-2">
-          {known} of {runs.length} are known: the effects are told when all are.{' '}
-          {HOW[asked] ?? 'Say the word of it in a look at its jar.'}
+          {known} of {runs.length} are known. {HOW[asked] ?? 'Say the word of it in a look at its jar.'}
         </p>
-      ) : (
-        <Effects of={of} here={here} />
       )}
+      <Effects of={of} here={here} />
     </section>
   );
 }
 function Effects({ of: { trial, runs, design }, here }: Pick<CameProps, 'of' | 'here'>) {
   const asked = trial.asks;
   const told = useMemo(() => {
-    if (!design) return [];
+    if (!design) return null;
     // The design counts its runs in standard order, whatever the order they were made in.
-    const by = new Map(runs.map((r) => [r.run, cameOf(r, asked) ?? 0]));
-    const came = design.runs.map((_, i) => by.get(i) ?? 0);
+    const by = new Map(runs.map((r) => [r.run, cameOf(r, asked)]));
+    const got = toldBy(
+      design,
+      design.runs.map((_, i) => by.get(i) ?? null),
+      spreadOf(trial, here)(asked),
+    );
+    if (!got) return null;
     const expected = expectedOf(trial, design, here)(asked);
-    return effectsOf(design, came, spreadOf(trial, here)(asked)).map((e) => ({
-      e,
-      expected: expected.find((x) => x.term.join() === e.term.join())?.by ?? null,
-    }));
+    return {
+      nought: noughtText(got.nought),
+      effects: got.effects.map((e) => ({
+        e,
+        expected: expected.find((x) => x.term.join() === e.term.join())?.by ?? null,
+      })),
+    };
   }, [trial, runs, design, here, asked]);
+  if (!told) return <p className="mt-2">That does not tell yet what each change does by itself.</p>;
   return (
-    <ul className="mt-3" aria-label="Effects">
-      {told.map(({ e, expected }) => (
-        <li key={e.term.join()} className="rowline py-2">
-          <p>{effectText(asked, e, termText(e.term, trial.factors, trial.base))}</p>
-          <p className="small quiet">
-            {expected !== null && `Expected: ${expected < 0 ? '−' : '+'}${apartText(asked, expected)}. `}
-            {orWords(e, trial)}
-          </p>
-        </li>
-      ))}
-    </ul>
+    <>
+      {told.nought !== '' && <p className="mt-2">{told.nought}</p>}
+      <ul className="mt-3" aria-label="Effects">
+        {told.effects.map(({ e, expected }) => (
+          <li key={e.term.join()} className="rowline py-2">
+            <p>{effectText(asked, e, termText(e.term, trial.factors, trial.base))}</p>
+            <p className="small quiet">
+              {expected !== null && `Expected: ${expected < 0 ? '−' : '+'}${apartText(asked, expected)}. `}
+              {orWords(e, trial)}
+            </p>
+          </li>
+        ))}
+      </ul>
+    </>
   );
 }
 const orWords = (e: Effect, trial: TrialNow['trial']): string =>
