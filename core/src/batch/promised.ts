@@ -6,7 +6,7 @@ export const MODEL = 'milks-5';
 
 /** What a batch is expected to bring, as it is kept at its start. */
 export function promisedOf(s: Summary): Promised {
-  const pulp = s.products.filter((p) => p !== s.main).reduce((g, p) => g + p.massG, 0);
+  const pulp = s.products.filter((p) => p.pulp).reduce((g, p) => g + p.massG, 0);
   return {
     volumeMl: s.jarredMl,
     solids: s.main?.solids ?? 0,

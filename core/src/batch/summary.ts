@@ -39,6 +39,8 @@ import type { Cost } from './cost';
 /** What a cook wants to know of one thing that came out. Absent shares of an empty stream are null, never NaN. */
 export interface ProductSummary {
   readonly stream: string;
+  /** What stayed in a cloth: no milk. */
+  readonly pulp: boolean;
   readonly massG: number;
   readonly volumeMl: number;
   readonly solids: number | null;
@@ -144,6 +146,7 @@ function productOf(name: string, s: Stream, recipe: Recipe, kit: Kit, ctx: Ctx, 
   const carb = c.starch + c.sugars + c.otherCarb + fibre;
   return {
     stream: name,
+    pulp,
     massG: mass,
     volumeMl: ml,
     solids: of(solidsG(s)),

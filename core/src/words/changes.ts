@@ -3,6 +3,11 @@ import type { TopUp } from '../questions';
 import type { Fit } from '../steps';
 import { HOUR_S, plain } from '../units';
 import { grams, join, millilitres, percent, roughly } from './format';
+import { streamName } from './labels';
+
+const noticed = (a: number, b: number): boolean => Math.abs(b - a) >= Math.max(10, 0.01 * a);
+/** Does it go into jars as more than one thing (extracts, a milk and its cream)? Then what is said of one is not of all. */
+export const inSeveral = (s: Summary): boolean => s.main !== null && noticed(s.main.volumeMl, s.jarredMl);
 
 /** What a reading changed, in a sentence: only what a cook would notice. Nothing noticeable → a plain word for it. */
 export function changeText(before: Summary, after: Summary): string {
@@ -10,13 +15,19 @@ export function changeText(before: Summary, after: Summary): string {
   const b = after.main;
   if (!a || !b) return 'Noted.';
   const said: string[] = [];
-  if (Math.abs(b.volumeMl - a.volumeMl) >= Math.max(10, 0.01 * a.volumeMl))
-    said.push(`the milk comes to ${join(millilitres(b.volumeMl))} instead of ${join(millilitres(a.volumeMl))}`);
+  const several = inSeveral(after);
+  if (several && noticed(before.jarredMl, after.jarredMl))
+    said.push(
+      `all of it comes to ${join(millilitres(after.jarredMl))} instead of ${join(millilitres(before.jarredMl))}`,
+    );
+  const of = several ? streamName(b.stream) : 'milk';
+  if (noticed(a.volumeMl, b.volumeMl))
+    said.push(`the ${of} comes to ${join(millilitres(b.volumeMl))} instead of ${join(millilitres(a.volumeMl))}`);
   if (Math.abs((b.solids ?? 0) - (a.solids ?? 0)) >= 0.001)
     said.push(`${join(percent(b.solids ?? 0))} solids instead of ${join(percent(a.solids ?? 0))}`);
   if (b.inhibitorLeft !== null && a.inhibitorLeft !== null && Math.abs(b.inhibitorLeft - a.inhibitorLeft) >= 0.01)
     said.push(`${join(percent(b.inhibitorLeft))} of the inhibitor left instead of ${join(percent(a.inhibitorLeft))}`);
-  if (b.done !== a.done) said.push(b.done ? 'the milk is now boiled enough' : 'the milk is not boiled enough yet');
+  if (b.done !== a.done) said.push(`the ${of} is ${b.done ? 'now boiled enough' : 'not boiled enough yet'}`);
   const ka = a.keep?.s ?? 0;
   const kb = b.keep?.s ?? 0;
   if (Math.abs(ka - kb) >= 3 * HOUR_S) said.push(`it keeps ${join(roughly(kb))} instead of ${join(roughly(ka))}`);

@@ -1,5 +1,6 @@
 import type { PromisedFigure, Truth } from '../comparing';
 import { plain } from '../units';
+import { timesUsual } from './comparing';
 import { join, percent } from './format';
 
 const NAMES: Readonly<Record<PromisedFigure, string>> = { volumeMl: 'yield', solids: 'strength', body: 'body' };
@@ -22,6 +23,9 @@ export function biasText(t: Truth): string {
   if (Math.abs(t.bias) < BIAS) return 'On average neither too much nor too little was promised.';
   return `On average ${join(percent(Math.abs(t.bias)))} ${t.bias > 0 ? 'more came than was' : 'less came than was'} promised.`;
 }
+/** A thing that became another: a bag that clogs, a new blade. “Fine bag: holds back 1.7 × usual since about 5 Mar; as usual before.” */
+export const changedText = (name: string, from: number, to: number, day: string): string =>
+  `${name} ${timesUsual(to)} since about ${day}; ${timesUsual(from)} before.`;
 /** What was learned: how far off the first and the last were. */
 export const learningText = (t: Truth): string =>
   `The first ${plain(t.few)} were ${join(percent(t.first))} off, the last ${plain(t.few)} were ${join(percent(t.last))} off.`;

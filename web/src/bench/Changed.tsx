@@ -6,6 +6,8 @@ import {
   BODY_WORDS,
   SLIP_WORDS,
   changeText,
+  inSeveral,
+  streamName,
   topUpText,
   roughly,
   fitText,
@@ -17,6 +19,7 @@ import { useMemo } from 'react';
 import { now as nowMs, useNow } from '../clock';
 import type { Running } from '../live/running';
 import { append } from '../store/batches';
+import { OfOne } from '../ui/OfOne';
 import { NotSaved } from '../ui/NotSaved';
 import { tell } from '../ui/toast';
 import { useWrite } from '../ui/useWrite';
@@ -82,6 +85,7 @@ export function Changed({ r, t }: { readonly r: Running; readonly t: TaskState }
           </thead>
           <tbody>
             <Row label="milk" now={join(millilitres(ml))} was={join(millilitres(p.volumeMl))} />
+            {inSeveral(r.progress.summary) && <OfOne name={streamName(m.stream)} columns={3} />}
             <Row label="solids" now={join(percent(m.solids ?? 0))} was={join(percent(p.solids))} />
             {m.body && (
               <>

@@ -11,12 +11,14 @@ interface StepButtonsProps {
   readonly t: TaskState;
   readonly at: AtStep;
 }
+/** Six or more stand in two rows of the same length. */
+const EVEN_ROWS = 'sm:[&:has(>:nth-child(6))]:grid-cols-3 sm:[&:has(>:nth-child(7))]:grid-cols-4';
 /** What else can be said of a step. */
 export function MoreButtons({ r, t, at, stirring }: StepButtonsProps & { readonly stirring: Unstirred | null }) {
   const before = lastDone(r);
   const rescue = r.progress.rescues.find((x) => x.steps.includes(t.step.id) && untouched(r, x));
   return (
-    <div className="mt-2.5 grid grid-cols-2 gap-2.5 sm:grid-cols-[repeat(auto-fit,minmax(6.4rem,1fr))]">
+    <div className={`mt-2.5 grid grid-cols-2 gap-2.5 sm:grid-cols-[repeat(auto-fit,minmax(6.4rem,1fr))] ${EVEN_ROWS}`}>
       {before && (
         <Small onPress={() => at.log('that you went back', [{ is: 'back', step: before.step.id }])}>Go back</Small>
       )}

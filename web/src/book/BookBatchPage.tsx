@@ -1,4 +1,14 @@
-import { bodyText, grams, join, millilitres, percent, roughly } from '@ironpan/core/words';
+import {
+  bodyText,
+  grams,
+  inSeveral,
+  join,
+  measureText,
+  millilitres,
+  percent,
+  roughly,
+  streamName,
+} from '@ironpan/core/words';
 import { lastSeq, measuredMl } from '@ironpan/core/batch';
 import { isPulp, massG } from '@ironpan/core/kitchen';
 import { Link, useNavigate, useParams } from 'react-router';
@@ -15,6 +25,9 @@ import { Correct } from './Correct';
 import { Jars } from './Jars';
 import { Log } from './Log';
 import { MakeAgain } from './MakeAgain';
+import { useLive } from '../live/live';
+import { figuresMeasured } from '../store/measured';
+import { OfOne } from '../ui/OfOne';
 import { besideOf } from '../store/beside';
 import { Traces } from './Traces';
 import { Went } from './Went';
@@ -72,6 +85,7 @@ function Figures({ r }: { readonly r: Running }) {
   const m = r.progress.summary.main;
   const p = r.batch.promised;
   const ml = measuredMl(r.progress);
+  const measured = useLive(['measured', r.batch.id], () => figuresMeasured([r.batch])).data?.get(r.batch.id);
   const pulp = Object.values(r.progress.outcome.products).reduce((g, s) => g + (isPulp(s) ? massG(s) : 0), 0);
   return (
     <section aria-label="Figures" className="plate p-4">
@@ -101,9 +115,22 @@ function Figures({ r }: { readonly r: Running }) {
               ml === null ? 'not weighed' : join(millilitres(ml)),
             ]}
           />
-          <Row label="solids" cells={[join(percent(p.solids)), m ? join(percent(m.solids ?? 0)) : '–', '–']} />
+          {m && inSeveral(r.progress.summary) && <OfOne name={streamName(m.stream)} columns={4} />}
+          <Row
+            label="solids"
+            cells={[
+              join(percent(p.solids)),
+              m ? join(percent(m.solids ?? 0)) : '–',
+              measured?.solids == null ? '–' : join(percent(measured.solids)),
+            ]}
+          />
           <Row label="protein" cells={[join(percent(p.protein)), m ? join(percent(m.protein ?? 0)) : '–', '–']} />
-          {m?.body && <Row label="body, cold" cells={['–', bodyText(m.body), '–']} />}
+          {m?.body && (
+            <Row
+              label="body, cold"
+              cells={['–', bodyText(m.body), measured?.body == null ? '–' : join(measureText('body', measured.body))]}
+            />
+          )}
           <Row label="wet pulp" cells={[join(grams(p.pulpG)), join(grams(pulp)), '–']} />
           {m && m.inhibitorLeft !== null && (
             <Row label="inhibitor left" cells={['–', join(percent(m.inhibitorLeft)), '–']} />

@@ -60,12 +60,12 @@ export function BookRows({ count, found, chosen, onChoose }: BookRowsProps) {
   const after = rows.getTotalSize() - ((drawn.at(-1)?.end ?? top) - top);
   return (
     <div ref={list} className="plate overflow-x-auto" tabIndex={0} role="region" aria-label="Batches">
-      <table className="table w-full min-w-[74rem] table-fixed" aria-rowcount={count + 1}>
+      <table className="table w-full table-fixed wide:min-w-[74rem]" aria-rowcount={count + 1}>
         <colgroup>
           <col style={{ width: '3.25rem' }} />
           <col />
           {WIDTHS_REM.map((w, i) => (
-            <col key={i} style={{ width: `${w}rem` }} />
+            <col key={i} className={i === JARS ? 'max-wide:w-20!' : 'max-wide:hidden'} style={{ width: `${w}rem` }} />
           ))}
         </colgroup>
         <thead>
@@ -76,26 +76,28 @@ export function BookRows({ count, found, chosen, onChoose }: BookRowsProps) {
             <th scope="col" className="py-3 pr-3">
               batch
             </th>
-            <th scope="col">began</th>
+            <th scope="col" className="max-wide:hidden">
+              began
+            </th>
             <th scope="col">
               <span className="sr-only">jars</span>
             </th>
-            <th scope="col" className="text-right!">
+            <th scope="col" className="text-right! max-wide:hidden">
               promised
             </th>
-            <th scope="col" className="text-right!">
+            <th scope="col" className="text-right! max-wide:hidden">
               worked out from readings
             </th>
-            <th scope="col" className="text-right!">
+            <th scope="col" className="text-right! max-wide:hidden">
               measured
             </th>
-            <th scope="col" className="text-right!">
+            <th scope="col" className="text-right! max-wide:hidden">
               solids
             </th>
-            <th scope="col" className="pl-5">
+            <th scope="col" className="pl-5 max-wide:hidden">
               how it was
             </th>
-            <th scope="col" className="p-3 text-right!">
+            <th scope="col" className="p-3 text-right! max-wide:hidden">
               state
             </th>
           </tr>
@@ -121,6 +123,8 @@ export function BookRows({ count, found, chosen, onChoose }: BookRowsProps) {
 }
 /** Of every column but the first: by the rows that are drawn they would shift while the book scrolls. */
 const WIDTHS_REM = [6.5, 7, 5.5, 11, 6.5, 5, 12, 7.5] as const;
+/** Where a screen has no room for figures beside each other, only this column stands; the rest is a line below the name. */
+const JARS = 1;
 /** Stands for the rows that are not drawn. */
 function Gap({ px }: { readonly px: number }) {
   return px > 0 ? (
@@ -152,34 +156,59 @@ function Cells({ r, was, chosen, onChoose }: CellsProps) {
         </label>
       </td>
       <th scope="row" className="py-3 pr-3 text-left font-semibold">
-        <Link to={`/book/${r.batch}`} className="block max-w-72 truncate underline underline-offset-4">
+        <Link
+          to={`/book/${r.batch}`}
+          className="block underline underline-offset-4 max-wide:break-words wide:max-w-72 wide:truncate"
+        >
           {r.number} · {r.name}
         </Link>
+        <span className="small quiet mt-1 block font-normal wide:hidden">{inALine(r, was)}</span>
       </th>
-      <td className="num pr-3 whitespace-nowrap">{dayIn(r.startedAt, now())}</td>
+      <td className="num pr-3 whitespace-nowrap max-wide:hidden">{dayIn(r.startedAt, now())}</td>
       <td className="pr-3">{done && <LittleJars ml={r.measuredMl ?? r.jarredMl ?? 0} milk={r.milk} />}</td>
-      <td className="num text-right whitespace-nowrap">{join(millilitres(r.promisedMl))}</td>
-      <td className="num text-right whitespace-nowrap">
+      <td className="num text-right whitespace-nowrap max-wide:hidden">{join(millilitres(r.promisedMl))}</td>
+      <td className="num text-right whitespace-nowrap max-wide:hidden">
         {done && r.jarredMl !== null ? join(millilitres(r.jarredMl)) : '–'}
       </td>
-      <td className="num text-right whitespace-nowrap">
+      <td className="num text-right whitespace-nowrap max-wide:hidden">
         {r.measuredMl === null ? '–' : join(millilitres(r.measuredMl))}
       </td>
-      <td className="num text-right whitespace-nowrap">{r.solids === null ? '–' : join(percent(r.solids))}</td>
-      <td className="truncate pl-5" title={was}>
+      <td className="num text-right whitespace-nowrap max-wide:hidden">
+        {r.solids === null ? '–' : join(percent(r.solids))}
+      </td>
+      <td className="truncate pl-5 max-wide:hidden" title={was}>
         {was}
       </td>
-      <td className="p-3 text-right whitespace-nowrap">
+      <td className="p-3 text-right whitespace-nowrap max-wide:hidden">
         {r.safe === false ? <b style={{ color: 'var(--flame-text)' }}>not boiled enough</b> : STATE[r.state]}
       </td>
     </>
   );
 }
+/** The same as the columns say, for a screen that has no room for them: “14 Mar · 1.89 L of 1.95 L · liked”. */
+function inALine(r: DigestRow, was: string): string {
+  const ml = r.state === 'finished' ? (r.measuredMl ?? r.jarredMl) : null;
+  const promised = join(millilitres(r.promisedMl));
+  return [
+    dayIn(r.startedAt, now()),
+    ml === null ? `${promised} promised` : `${join(millilitres(ml))} of ${promised}`,
+    r.safe === false ? 'not boiled enough' : r.state === 'finished' ? was : STATE[r.state],
+  ]
+    .filter((x) => x !== '')
+    .join(' · ');
+}
 /** The batch as little litre jars, the last as full as it was. */
 function LittleJars({ ml, milk }: { readonly ml: number; readonly milk: string }) {
   const n = Math.min(MOST_DRAWN, Math.max(1, Math.ceil(ml / A_JAR_ML - 0.02)));
   return (
-    <svg width={n * 22} height={34} aria-hidden="true" style={foodStyle(milk)}>
+    <svg
+      width={n * 22}
+      height={34}
+      viewBox={`0 0 ${n * 22} 34`}
+      className="max-w-full"
+      aria-hidden="true"
+      style={foodStyle(milk)}
+    >
       {Array.from({ length: n }, (_, i) => (
         <g key={i} transform={`translate(${i * 22} 1)`}>
           <JarShape width={19} height={32} share={Math.min(1, ml / A_JAR_ML - i) * 0.94} fill="var(--milk)" />

@@ -79,7 +79,9 @@ function say(e: BatchEvent, r: Running): string {
       const spec = s ? kindOf(s.kind).readings[e.reading.what] : undefined;
       if (!spec) return `${e.reading.what}: ${e.reading.value}`;
       const v = fromInner(e.reading.value, spec.shown);
-      return `${spec.label}: ${plain(v, Math.abs(v) < 100 ? 1 : 0)} ${UNIT[spec.shown]}${TOLD_BY[e.reading.source]}`;
+      // What is whole needs no tenths.
+      const tenths = Math.abs(v) < 100 && Math.abs(v - Math.round(v)) >= 0.05;
+      return `${spec.label}: ${plain(v, tenths ? 1 : 0)} ${UNIT[spec.shown]}${TOLD_BY[e.reading.source]}`;
     }
     case 'paused':
       return e.step === undefined ? 'Paused' : `${nameOf(r, e.step, e.task ?? '')}: paused`;

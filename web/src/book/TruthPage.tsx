@@ -1,8 +1,10 @@
 import { ENOUGH_PROMISES, PROMISED, truthOf } from '@ironpan/core/comparing';
 import type { Kept, PromisedFigure } from '@ironpan/core/comparing';
+import type { Kit } from '@ironpan/core/kitchen';
 import { groupBy } from '@ironpan/core/numerics';
 import {
   biasText,
+  changedText,
   join,
   learningText,
   measureText,
@@ -16,6 +18,8 @@ import { Link } from 'react-router';
 import { now } from '../clock';
 import { PromiseLine } from '../drawings/PromiseLine';
 import { useLive } from '../live/live';
+import { useHere } from '../live/useHere';
+import { useLearned } from '../live/useLearned';
 import { askTruth } from '../offload';
 import type { TruthTold } from '../offload/truth.worker';
 import { countClosed } from '../store/book';
@@ -47,7 +51,38 @@ export function TruthPage() {
         Each batch was begun with a promise: a figure, and the range in which four in five should come. This is what the
         scale said of them. <Busy what="Reading the promises" asked={asked} />
       </p>
-      {asked.data && <Told of={asked.data} />}
+      {asked.data && (
+        <>
+          <Meanwhile since={Math.min(...asked.data.kept.map((k) => k.at))} />
+          <Told of={asked.data} />
+        </>
+      )}
+    </div>
+  );
+}
+/** Things that became others while promises were given: those that did not know it yet were farther off. */
+function Meanwhile({ since }: { readonly since: number }) {
+  const here = useHere();
+  return here ? <Changes kit={here.kit} since={since} /> : null;
+}
+function Changes({ kit, since }: { readonly kit: Kit; readonly since: number }) {
+  const changed = (useLearned(kit) ?? []).flatMap(({ r, name }) =>
+    r.taught?.changed && r.taught.changed.at >= since ? [{ name, ...r.taught.changed }] : [],
+  );
+  if (changed.length === 0) return null;
+  return (
+    <div className="plate mb-4 p-4">
+      <ul>
+        {changed.map((c) => (
+          <li key={c.name}>{changedText(c.name, c.from, c.to, dayIn(c.at, now()))}</li>
+        ))}
+      </ul>
+      <p className="small quiet">
+        What was promised about then did not know it yet.{' '}
+        <Link className="link" to="/kit">
+          What your kitchen taught
+        </Link>
+      </p>
     </div>
   );
 }

@@ -1,27 +1,17 @@
 import { MODEL } from '@ironpan/core/batch';
-import { MATERIALS } from '@ironpan/core/materials';
-import { coefficientIn, usualBelief } from '@ironpan/core/kitchen';
+import { usualBelief } from '@ironpan/core/kitchen';
 import type { Kit } from '@ironpan/core/kitchen';
 import { Z80 } from '@ironpan/core/numerics';
-import { coefficientName } from '@ironpan/core/words';
 import { useLive } from '../live/live';
-import { useMaterials } from '../live/useOwn';
-import { countStale, readLearned } from '../store/learned';
+import { useLearned } from '../live/useLearned';
+import { countStale } from '../store/learned';
 import { TaughtOne } from './TaughtOne';
 
 /** All that the kitchen taught: of each thing and food what was shipped, what batches said, and what plans now count with. */
 export function Taught({ kit }: { readonly kit: Kit }) {
-  const rows = useLive(['learned'], readLearned).data;
+  const known = useLearned(kit);
   const stale = useLive(['stale'], () => countStale(MODEL)).data ?? 0;
-  const own = useMaterials();
-  if (!rows) return null;
-  const foods = [...(own ?? []).map((m) => m.material), ...MATERIALS];
-  // A thing that has left the kitchen teaches no plan any more.
-  const here = new Set([...kit.things, ...foods].map((x) => x.id));
-  const known = rows
-    .filter((r) => r.coefficient.startsWith('cooling:') || here.has(coefficientIn(r.coefficient)?.thing ?? ''))
-    .map((r) => ({ r, name: coefficientName(r.coefficient, kit, foods) }))
-    .sort((a, b) => a.name.localeCompare(b.name));
+  if (!known) return null;
   return (
     <section aria-label="What your kitchen taught" className="plate p-4">
       <h2 className="text-xl">What your kitchen taught</h2>

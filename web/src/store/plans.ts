@@ -13,6 +13,17 @@ const ONE_GESTURE = 1200;
 /** Every plan but the drafts, the last changed first. */
 export const allPlans = async (): Promise<PlanRecord[]> =>
   (await db().plans.orderBy('updatedAt').reverse().toArray()).filter((p) => !p.draft);
+/** So many batches back it counts which plan was made. */
+const LATELY = 60;
+/** The same, those first that were lately made the most; of as many, the last made. */
+export async function plansMadeMost(): Promise<PlanRecord[]> {
+  const lately = await db().digests.orderBy('startedAt').reverse().limit(LATELY).toArray();
+  const made = new Map<string, number>();
+  for (const b of lately) made.set(b.plan, (made.get(b.plan) ?? 0) + 1);
+  const last = [...made.keys()];
+  const rank = (p: PlanRecord): number => -(made.get(p.id) ?? 0) + last.indexOf(p.id) / LATELY;
+  return (await allPlans()).sort((a, b) => rank(a) - rank(b));
+}
 /** A draft that nobody came back to in this time is swept up, ms: another window may still have a younger one open. */
 const DRAFT_LIVES = 24 * 3_600_000;
 /** The same plan, kept. */

@@ -10,6 +10,7 @@ import {
   deletePlan,
   onePlan,
   planFromMethod,
+  plansMadeMost,
   restorePlan,
   savePlan,
   stepPlan,
@@ -137,3 +138,19 @@ describe('a way that is only looked at leaves nothing behind', () => {
     expect((await onePlan(await planFromMethod('oat-middle', T)))?.name).toBe('Oat milk, the middle way');
   });
 });
+
+test('where one plan is to be asked about, the one that is made the most comes first, and all are there', async () => {
+  const make = async (plan: string, at: number): Promise<void> => {
+    const p = await onePlan(plan);
+    if (p) await startBatch(p, await readHere(), at);
+  };
+  const often = await planFromMethod('soy-no-soak', T);
+  const once = await planFromMethod('oat-middle', T + 1);
+  const last = await planFromMethod('rice-raw', T + 2);
+  for (const [i, id] of [often, often, once, last].entries()) await make(id, T + 86_400_000 * (i + 1));
+  const never = await addPlan('Never made', null, (await onePlan(once))?.recipe ?? fail(), T + 100);
+  expect((await plansMadeMost()).map((p) => p.id)).toEqual([often, last, once, never]);
+});
+const fail = (): never => {
+  throw new Error('no plan');
+};

@@ -9,7 +9,7 @@ import { useLive } from '../../live/live';
 import { useHere } from '../../live/useHere';
 import { askTelling } from '../../offload';
 import type { HereRecord } from '../../store/here';
-import { allPlans } from '../../store/plans';
+import { plansMadeMost } from '../../store/plans';
 import { Busy } from '../../ui/Busy';
 import { SelectField } from '../../ui/SelectField';
 import { useAsked } from '../../ui/useAsked';
@@ -21,7 +21,7 @@ const MOST_READ = 3;
 
 /** The next most informative batch: which plan, and what to write down, narrows most what is asked of one. */
 export function NextToTell() {
-  const plans = useLive(['plans'], allPlans).data;
+  const plans = useLive(['plansMadeMost'], plansMadeMost).data;
   const here = useHere();
   if (!plans || plans.length === 0 || !here) return null;
   return <Next plans={plans} here={here} />;

@@ -5,7 +5,7 @@ import { useState } from 'react';
 import { Link, useNavigate } from 'react-router';
 import { now } from '../../clock';
 import { useLive } from '../../live/live';
-import { allPlans } from '../../store/plans';
+import { plansMadeMost } from '../../store/plans';
 import { allTastings } from '../../store/tastings';
 import { addTrial, allTrials } from '../../store/trials';
 import { NotSaved } from '../../ui/NotSaved';
@@ -81,7 +81,7 @@ const tastingText = (t: TastingRecord): string =>
 
 /** A trial is of a plan: chosen, it opens. */
 function NewTrial() {
-  const plans = useLive(['plans'], allPlans).data ?? [];
+  const plans = useLive(['plansMadeMost'], plansMadeMost).data ?? [];
   const [chosen, choose] = useState('');
   const go = useNavigate();
   const write = useWrite();
