@@ -112,6 +112,9 @@ test('how true the promises were: too few are said to be too few, enough are cou
   await expect(page.getByRole('region', { name: 'Oat milk: yield' })).toContainText('too few to say');
   // The demo's bag has been clogging: what was promised before that was known is farther off, and why is said.
   await expect(page.locator('#place')).toContainText(/Fine bag: holds back 1\.\d+\s×\susual since about \d+ \w+/);
+  await expect(page.getByRole('region', { name: 'Keeping', exact: true })).toContainText(
+    /Soy milk\. \d+ of \d+ jars that were looked at were fine when their time was up/,
+  );
   await soy.getByText('As a table').click();
   await expect(soy.getByRole('row')).toHaveCount(12);
   await cook.go('/kit');

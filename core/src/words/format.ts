@@ -42,7 +42,7 @@ export function duration(s: number): Spoken {
   if (t < TO_THE_SECOND_S && t % 60 !== 0 && t % SET_TO_S === 0)
     return { n: `${Math.floor(t / 60)}${NB}min${NB}${t % 60}`, unit: 's' };
   const min = Math.round(t / 60);
-  if (min < 100) return { n: plain(min), unit: 'min' };
+  if (min < 90) return { n: plain(min), unit: 'min' };
   if (min < 36 * 60) {
     const rest = min % 60;
     return { n: `${Math.floor(min / 60)}${NB}h${rest === 0 ? '' : `${NB}${rest}${NB}min`}`, unit: '' };

@@ -20,7 +20,7 @@ export { muchOf } from './much';
 export { rescueDone, rescueText, rescueThen, TROUBLE_NAMES } from './rescue';
 export { reviewText } from './review';
 export { headlineText } from './headline';
-export { biasText, changedText, learningText, promisedName, truthText } from './truth';
+export { biasText, changedText, keepTruthText, learningText, promisedName, truthText } from './truth';
 export { usesText } from './byProducts';
 export { calibrationText, funnelText, measuredText, shareText } from './measured';
 export { codeTyped, jarCode, labelText } from './label';

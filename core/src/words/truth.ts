@@ -1,4 +1,4 @@
-import type { PromisedFigure, Truth } from '../comparing';
+import type { KeepTruth, PromisedFigure, Truth } from '../comparing';
 import { plain } from '../units';
 import { timesUsual } from './comparing';
 import { join, percent } from './format';
@@ -26,6 +26,21 @@ export function biasText(t: Truth): string {
 /** A thing that became another: a bag that clogs, a new blade. “Fine bag: holds back 1.7 × usual since about 5 Mar; as usual before.” */
 export const changedText = (name: string, from: number, to: number, day: string): string =>
   `${name} ${timesUsual(to)} since about ${day}; ${timesUsual(from)} before.`;
+/** How true it was that milk keeps till its time is up, claiming no more than was looked at. */
+export function keepTruthText(t: KeepTruth): string {
+  const n = t.held + t.turned;
+  const jars = (k: number): string => (k === 1 ? '1 jar' : `${plain(k)} jars`);
+  const unknown =
+    t.unknown === 0
+      ? ''
+      : ` Of ${n === 0 ? '' : 'another '}${jars(t.unknown)} nobody can say: gone, or not looked at, before.`;
+  if (n === 0) return `No jar was looked at when its time was up.${unknown}`;
+  const turned =
+    t.turned === 0
+      ? ''
+      : ` ${t.turned === 1 ? 'One' : plain(t.turned)} turned before: warmer than was told, or not so clean.`;
+  return `${plain(t.held)} of ${jars(n)} that were looked at were fine when their time was up.${turned}${unknown}`;
+}
 /** What was learned: how far off the first and the last were. */
 export const learningText = (t: Truth): string =>
   `The first ${plain(t.few)} were ${join(percent(t.first))} off, the last ${plain(t.few)} were ${join(percent(t.last))} off.`;

@@ -5,6 +5,7 @@ import { groupBy } from '@ironpan/core/numerics';
 import {
   biasText,
   changedText,
+  keepTruthText,
   join,
   learningText,
   measureText,
@@ -102,6 +103,21 @@ function Told({ of }: { readonly of: TruthTold }) {
           <One key={`${g.figure} ${g.milk}`} {...g} />
         ))}
       </div>
+      {of.keeping.length > 0 && (
+        <section aria-label="Keeping" className="plate mt-4 p-4">
+          <h2 className="text-xl">Keeping</h2>
+          <ul>
+            {of.keeping.map((k) => (
+              <li key={k.milk} className="mt-1">
+                <b>{upper(milkName(k.milk))}.</b> {keepTruthText(k)}
+              </li>
+            ))}
+          </ul>
+          <p className="small quiet mt-1">
+            A look at a jar when its time is up, or the day it turns, is what tells. Nobody needs to drink it for that.
+          </p>
+        </section>
+      )}
       {groups.length === 0 && (
         <p className="plate p-4">
           No batch was measured yet. Weigh the jars when you fill them, and each promise is held against what came.

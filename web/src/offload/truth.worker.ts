@@ -1,9 +1,10 @@
 import { measuredMl, progressOf } from '@ironpan/core/batch';
 import type { Progress } from '@ironpan/core/batch';
-import { PROMISED, promisedBy } from '@ironpan/core/comparing';
-import type { Kept } from '@ironpan/core/comparing';
+import { keepTruthOf, PROMISED, promisedBy } from '@ironpan/core/comparing';
+import type { Kept, KeepTruth, Watched } from '@ironpan/core/comparing';
 import { milkOf } from '@ironpan/core/words';
-import { KitchenDb, setDatabase } from '../store/db';
+import { groupBy } from '@ironpan/core/numerics';
+import { db, KitchenDb, setDatabase } from '../store/db';
 import { figuresMeasured } from '../store/measured';
 import { newestFinished } from '../store/beside';
 import type { BatchWithLog } from '../store/batches';
@@ -15,6 +16,8 @@ export interface TruthAsked {
 }
 export interface TruthTold {
   readonly kept: readonly Kept[];
+  /** By milk: how true its time was. */
+  readonly keeping: readonly (KeepTruth & { readonly milk: string })[];
   /** Batches that were changed while they were made, or left something out: no promise was given of them. */
   readonly otherwise: number;
   /** Batches of which nothing was measured. */
@@ -46,7 +49,22 @@ async function tell(database: string, say: Say): Promise<TruthTold> {
       }
     }
   });
-  return { kept, otherwise, unmeasured };
+  return { kept, keeping: await keepingOf(batches), otherwise, unmeasured };
+}
+/** What became of the jars of milk of these batches, held against the time that was said of them. */
+async function keepingOf(batches: readonly BatchWithLog[]): Promise<TruthTold['keeping']> {
+  const begun = new Map(batches.map((b) => [b.batch.id, b.batch.beliefs]));
+  const fates = await db()
+    .fates.where('batch')
+    .anyOf([...begun.keys()])
+    .filter((f) => f.product !== 'pulp')
+    .toArray();
+  const watched = fates.flatMap((f): (Watched & { readonly milk: string })[] => {
+    const { thing, budgetD, capDays, lasted, milk } = f;
+    if (thing === null || budgetD === null || capDays === null || lasted === null) return [];
+    return [{ thing, budgetD, capDays, lasted, milk, beliefs: begun.get(f.batch) ?? {} }];
+  });
+  return [...groupBy(watched, (w) => w.milk)].map(([milk, of]) => ({ milk, ...keepTruthOf(of) }));
 }
 function foldedOf(b: BatchWithLog): Progress | null {
   try {
