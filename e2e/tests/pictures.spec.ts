@@ -34,6 +34,8 @@ for (const [name, path, [width, height], colorScheme] of VIEWS)
     if (path.endsWith('/moves')) await page.locator('[data-map]').waitFor({ timeout: 60_000 });
     else if (path.startsWith('/plan/')) await page.locator('[data-result]').first().waitFor();
     await page.waitForTimeout(path.endsWith('/moves') ? 12_000 : 1800);
+    if (path.startsWith('/plan/'))
+      await page.getByText('When it could be ready is worked out').waitFor({ state: 'hidden', timeout: 60_000 });
     if (name === 'lasts') await page.getByRole('region', { name: 'How long it lasts here' }).scrollIntoViewIfNeeded();
     if (path.startsWith('/clock/')) await page.getByText('as it looks now').waitFor({ timeout: 60_000 });
     if (path === '/clock') await page.locator('[data-proof]').waitFor({ timeout: 60_000 });

@@ -130,28 +130,31 @@ export function PlanHead({ plan, look, here, undo, onRename, onEdit, onStep }: P
             {use && !plan.draft ? `, to ${use}` : ''}
           </p>
         )}
-        <div className="mt-1 flex flex-wrap items-center gap-x-4 gap-y-1">
-          <Group label="Back and forward">
-            <Small icon={Undo2} label="Undo" off={!undo.back} run={() => step('back')} />
-            <Small icon={Redo2} label="Redo" off={!undo.forward} run={() => step('forward')} />
-          </Group>
-          <Group label="Ask the plan">
-            <Link className="link small inline-flex min-h-7 items-center gap-1.5" to={`/plan/${plan.id}/moves`}>
-              <SlidersHorizontal size={16} aria-hidden="true" />
-              What moves it
-            </Link>
-            <Small icon={Target} label="Backwards" off={!look} run={() => setBackwards(true)} />
-            <Small icon={FlaskConical} label="Make a trial of it" off={!look} once run={trial} />
-          </Group>
-          <Group label="Keep or delete">
-            <Small icon={Copy} label="Keep as a new plan" once run={copy} />
-            <Small icon={BookmarkPlus} label="Save as my method" once run={mine} />
-            <Link className="link small inline-flex min-h-7 items-center gap-1.5" to={`/plan/${plan.id}/card`}>
-              <ScrollText size={16} aria-hidden="true" />
-              As a card
-            </Link>
-            <Small icon={Trash2} label="Delete" once run={remove} />
-          </Group>
+        {/* The line before a group that begins a row is cut off. */}
+        <div className="mt-1 [clip-path:inset(-5px)]">
+          <div className="-ml-4 flex flex-wrap items-center gap-x-4 gap-y-1">
+            <Group label="Back and forward">
+              <Small icon={Undo2} label="Undo" off={!undo.back} run={() => step('back')} />
+              <Small icon={Redo2} label="Redo" off={!undo.forward} run={() => step('forward')} />
+            </Group>
+            <Group label="Ask the plan">
+              <Link className="link small inline-flex min-h-7 items-center gap-1.5" to={`/plan/${plan.id}/moves`}>
+                <SlidersHorizontal size={16} aria-hidden="true" />
+                What moves it
+              </Link>
+              <Small icon={Target} label="Backwards" off={!look} run={() => setBackwards(true)} />
+              <Small icon={FlaskConical} label="Make a trial of it" off={!look} once run={trial} />
+            </Group>
+            <Group label="Keep or delete">
+              <Small icon={Copy} label="Keep as a new plan" once run={copy} />
+              <Small icon={BookmarkPlus} label="Save as my method" once run={mine} />
+              <Link className="link small inline-flex min-h-7 items-center gap-1.5" to={`/plan/${plan.id}/card`}>
+                <ScrollText size={16} aria-hidden="true" />
+                As a card
+              </Link>
+              <Small icon={Trash2} label="Delete" once run={remove} />
+            </Group>
+          </div>
         </div>
       </div>
       <div className="flex flex-wrap items-end gap-3">
@@ -191,7 +194,7 @@ function Group({ label, children }: { readonly label: string; readonly children:
     <span
       role="group"
       aria-label={label}
-      className="flex flex-wrap items-center gap-x-3.5 pr-4 wide:border-r wide:last:border-r-0 wide:last:pr-0"
+      className="flex flex-wrap items-center gap-x-3.5 pl-4 wide:border-l"
       style={{ borderColor: 'var(--edge)' }}
     >
       {children}

@@ -49,6 +49,7 @@ export function ReadyFrom({ plan }: { readonly plan: PlanRecord }) {
       stop();
     };
   }, [plan.recipe, wishes, hours, open, here]);
+  const beside = (wishes?.length ?? 0) + (open?.running.length ?? 0) > 0;
   return (
     <section aria-label="When" className="plate flex flex-wrap items-center justify-between gap-x-4 gap-y-2 px-4 py-3">
       <p>
@@ -58,7 +59,8 @@ export function ReadyFrom({ plan }: { readonly plan: PlanRecord }) {
           <span className="quiet">There is no time for it in the hours in which you are there.</span>
         ) : (
           <>
-            Begun as soon as can be, it is ready <b className="num">{whenOf(ready, now())}</b>.
+            {beside ? 'Beside all that is on the clock, it can be ready' : 'Begun as soon as can be, it is ready'}{' '}
+            <b className="num">{whenOf(ready, now())}</b>.
           </>
         )}
       </p>
