@@ -65,10 +65,7 @@ export function fateOfJar(
   const asks = looks.some((e) => e.look.layers ?? WORD_SCALES.some((s) => e.look[s] !== undefined));
   const seen = asks ? at(Math.max(...looks.map((e) => e.at))).looks : [];
   const fineD = spentOf(fine.spending);
-  const frozen = told.some((e) => e.is === 'moved' && e.place === 'freezer') || jar.stream.temperatureC < 0;
-  // Two milks in one jar say nothing of either.
-  const mixed = told.some((e) => e.is === 'merged');
-  const known = !mixed && (turnedAt !== null || fineD - fine.spending.beforeD > TELLS_AFTER_D) && !frozen;
+  const known = isUnmixed(jar, events) && (turnedAt !== null || fineD - fine.spending.beforeD > TELLS_AFTER_D);
   return {
     jar: jar.id,
     batch: jar.batch,
@@ -94,6 +91,10 @@ export function fateOfJar(
     lines: events.length,
   };
 }
+/** It tells how long a milk lasts: two milks in one jar say nothing of either, and what was frozen nothing of the fridge. */
+export const isUnmixed = (jar: FilledJar, events: readonly JarEvent[]): boolean =>
+  jar.stream.temperatureC >= 0 &&
+  !standing(events).some((e) => e.is === 'merged' || (e.is === 'moved' && e.place === 'freezer'));
 /** It was told of a while out of the cold, or stood there. */
 const wasOut = (told: readonly JarEvent[]): boolean =>
   told.some(
@@ -101,12 +102,12 @@ const wasOut = (told: readonly JarEvent[]): boolean =>
       (e.is === 'tempered' && e.placeC > COLD_C) || (e.is === 'moved' && (e.place === 'room' || e.place === 'bag')),
   );
 /** What had happened by then; a while elsewhere counts whenever it was told. */
-const until = (events: readonly JarEvent[], t: number): readonly JarEvent[] =>
+export const until = (events: readonly JarEvent[], t: number): readonly JarEvent[] =>
   events.filter((e) => e.at <= t || e.is === 'tempered' || e.is === 'undone').filter((e) => !isEnd(e));
 const isEnd = (e: JarEvent): boolean => e.is === 'finished' || e.is === 'given' || e.is === 'thrown';
 
 /** When it was last known fine, and when it was found turned; null: it never was. */
-function whenFine(
+export function whenFine(
   jar: FilledJar,
   events: readonly JarEvent[],
 ): { readonly fineAt: number; readonly turnedAt: number | null } {

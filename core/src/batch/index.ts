@@ -42,6 +42,8 @@ export type { Chosen, Split } from './vessels';
 export type { JarNow, Lifted, SeenLook } from './jarLife';
 export { expectedParting, fateOfJar } from './fates';
 export type { Fate } from './fates';
+export { keptTill } from './keptTill';
+export type { KeptTill } from './keptTill';
 export type { OutCost, Spending } from './account';
 export { lineAt } from './whereabouts';
 export type { Out } from './whereabouts';

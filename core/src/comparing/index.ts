@@ -4,8 +4,6 @@ export { differences } from './differences';
 export type { Difference, DifferenceOf } from './differences';
 export { EXPLAINED, explain } from './explain';
 export type { Because, CameTo, Explained, Explanation } from './explain';
-export { keepTruthOf, saidDays } from './keeping';
-export type { KeepTruth, Watched } from './keeping';
 export { comesOf, plannedAs, wentAs } from './made';
 export type { Made } from './made';
 export { mixer } from './mixed';

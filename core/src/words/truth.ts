@@ -1,4 +1,5 @@
-import type { KeepTruth, PromisedFigure, Truth } from '../comparing';
+import type { KeptTill } from '../batch';
+import type { PromisedFigure, Truth } from '../comparing';
 import { plain } from '../units';
 import { timesUsual } from './comparing';
 import { join, percent } from './format';
@@ -27,8 +28,8 @@ export function biasText(t: Truth): string {
 export const changedText = (name: string, from: number, to: number, day: string): string =>
   `${name} ${timesUsual(to)} since about ${day}; ${timesUsual(from)} before.`;
 /** How true it was that milk keeps till its time is up, claiming no more than was looked at. */
-export function keepTruthText(t: KeepTruth): string {
-  const n = t.held + t.turned;
+export function keepTruthText(t: Readonly<Record<KeptTill, number>>): string {
+  const n = t.fine + t.turned;
   const jars = (k: number): string => (k === 1 ? '1 jar' : `${plain(k)} jars`);
   const unknown =
     t.unknown === 0
@@ -39,7 +40,7 @@ export function keepTruthText(t: KeepTruth): string {
     t.turned === 0
       ? ''
       : ` ${t.turned === 1 ? 'One' : plain(t.turned)} turned before: warmer than was told, or not so clean.`;
-  return `${plain(t.held)} of ${jars(n)} that were looked at were fine when their time was up.${turned}${unknown}`;
+  return `${plain(t.fine)} of ${jars(n)} that were looked at were fine when their time was up.${turned}${unknown}`;
 }
 /** What was learned: how far off the first and the last were. */
 export const learningText = (t: Truth): string =>

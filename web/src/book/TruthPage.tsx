@@ -38,7 +38,9 @@ export function TruthPage() {
   const closed = useLive(['closed'], countClosed).data;
   const start = useMemo(
     () =>
-      closed === undefined ? null : (on: (p: number) => void) => askTruth({ database: databaseName(realm()) }, on),
+      closed === undefined
+        ? null
+        : (on: (p: number) => void) => askTruth({ database: databaseName(realm()), now: now() }, on),
     [closed],
   );
   const asked = useAsked(start);

@@ -1,8 +1,9 @@
-import { measuredMl, progressOf } from '@ironpan/core/batch';
-import type { Progress } from '@ironpan/core/batch';
-import { keepTruthOf, PROMISED, promisedBy } from '@ironpan/core/comparing';
-import type { Kept, KeepTruth, Watched } from '@ironpan/core/comparing';
+import { keptTill, measuredMl, progressOf } from '@ironpan/core/batch';
+import type { KeptTill, Progress } from '@ironpan/core/batch';
+import { PROMISED, promisedBy } from '@ironpan/core/comparing';
+import type { Kept } from '@ironpan/core/comparing';
 import { milkOf } from '@ironpan/core/words';
+import { isPulp } from '@ironpan/core/kitchen';
 import { groupBy } from '@ironpan/core/numerics';
 import { db, KitchenDb, setDatabase } from '../store/db';
 import { figuresMeasured } from '../store/measured';
@@ -13,21 +14,23 @@ import type { Say } from './answering';
 
 export interface TruthAsked {
   readonly database: string;
+  /** UTC ms: jars whose time is not up by then are not held against it. */
+  readonly now: number;
 }
 export interface TruthTold {
   readonly kept: readonly Kept[];
   /** By milk: how true its time was. */
-  readonly keeping: readonly (KeepTruth & { readonly milk: string })[];
+  readonly keeping: readonly (Readonly<Record<KeptTill, number>> & { readonly milk: string })[];
   /** Batches that were changed while they were made, or left something out: no promise was given of them. */
   readonly otherwise: number;
   /** Batches of which nothing was measured. */
   readonly unmeasured: number;
 }
 
-answering(({ database }: TruthAsked, say) => tell(database, say));
+answering(({ database, now }: TruthAsked, say) => tell(database, now, say));
 
 /** What was promised of the newest batches beside what the scale, the solids and the funnel then said. */
-async function tell(database: string, say: Say): Promise<TruthTold> {
+async function tell(database: string, now: number, say: Say): Promise<TruthTold> {
   setDatabase(new KitchenDb(database));
   const batches = await newestFinished();
   const seen = await figuresMeasured(batches.map((b) => b.batch));
@@ -49,22 +52,42 @@ async function tell(database: string, say: Say): Promise<TruthTold> {
       }
     }
   });
-  return { kept, keeping: await keepingOf(batches), otherwise, unmeasured };
+  return { kept, keeping: await keepingOf(batches, now), otherwise, unmeasured };
 }
-/** What became of the jars of milk of these batches, held against the time that was said of them. */
-async function keepingOf(batches: readonly BatchWithLog[]): Promise<TruthTold['keeping']> {
-  const begun = new Map(batches.map((b) => [b.batch.id, b.batch.beliefs]));
-  const fates = await db()
-    .fates.where('batch')
-    .anyOf([...begun.keys()])
-    .filter((f) => f.product !== 'pulp')
+/** The jars of milk of these batches, held against the time that was said of them. */
+async function keepingOf(batches: readonly BatchWithLog[], now: number): Promise<TruthTold['keeping']> {
+  const d = db();
+  const byId = new Map(batches.map((b) => [b.batch.id, b.batch]));
+  const jars = await d.jars
+    .where('batch')
+    .anyOf([...byId.keys()])
     .toArray();
-  const watched = fates.flatMap((f): (Watched & { readonly milk: string })[] => {
-    const { thing, budgetD, capDays, lasted, milk } = f;
-    if (thing === null || budgetD === null || capDays === null || lasted === null) return [];
-    return [{ thing, budgetD, capDays, lasted, milk, beliefs: begun.get(f.batch) ?? {} }];
+  const logs = groupBy(
+    await d.jarEvents
+      .where('jar')
+      .anyOf(jars.map((j) => j.id))
+      .toArray(),
+    (e) => e.jar,
+  );
+  const fridge = await d.fridge.orderBy('at').toArray();
+  const kept = jars.flatMap((jar) => {
+    const batch = byId.get(jar.batch);
+    if (!batch || isPulp(jar.stream)) return [];
+    const till = keptTillOf(jar, logs.get(jar.id) ?? [], batch, fridge, now);
+    return till === null ? [] : [{ milk: milkOf(batch.recipe), till }];
   });
-  return [...groupBy(watched, (w) => w.milk)].map(([milk, of]) => ({ milk, ...keepTruthOf(of) }));
+  return [...groupBy(kept, (k) => k.milk)].map(([milk, all]) => {
+    const count = (till: KeptTill): number => all.filter((k) => k.till === till).length;
+    return { milk, fine: count('fine'), turned: count('turned'), unknown: count('unknown') };
+  });
+}
+/** A jar that cannot be reckoned is told by its own page. */
+function keptTillOf(...of: Parameters<typeof keptTill>): KeptTill | null {
+  try {
+    return keptTill(...of);
+  } catch {
+    return null;
+  }
 }
 function foldedOf(b: BatchWithLog): Progress | null {
   try {

@@ -1,0 +1,27 @@
+import type { FilledJar, FridgeLine, FrozenBatch, JarEvent } from './events';
+import { isUnmixed, until, whenFine } from './fates';
+import { jarNow } from './jarLife';
+import { endOfJar } from './log';
+
+/** The time that was said of a jar, held against it: fine when it was up, turned before it was, or nobody can say. */
+export type KeptTill = 'fine' | 'turned' | 'unknown';
+/**
+ * By the jar's own account, with what was believed when its batch was begun: the very time its label and the shelf said.
+ * Null: its time is not up yet, nothing was said of it, it was frozen, or two milks stand in it.
+ */
+export function keptTill(
+  jar: FilledJar,
+  events: readonly JarEvent[],
+  batch: FrozenBatch,
+  fridge: readonly FridgeLine[],
+  now: number,
+): KeptTill | null {
+  if (!isUnmixed(jar, events)) return null;
+  const leftS = (t: number): number | null => jarNow(jar, until(events, t), batch, fridge, t).keep?.s ?? null;
+  const { fineAt, turnedAt } = whenFine(jar, events);
+  const left = leftS(fineAt);
+  if (left === null) return null;
+  if (left <= 0) return 'fine';
+  if (turnedAt !== null) return (leftS(turnedAt) ?? 0) > 0 ? 'turned' : 'unknown';
+  return endOfJar(events) === null && (leftS(now) ?? 0) > 0 ? null : 'unknown';
+}
