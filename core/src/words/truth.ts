@@ -34,7 +34,7 @@ export function keepTruthText(t: Readonly<Record<KeptTill, number>>): string {
   const unknown =
     t.unknown === 0
       ? ''
-      : ` Of ${n === 0 ? '' : 'another '}${jars(t.unknown)} nobody can say: gone, or not looked at, before.`;
+      : ` Of ${n === 0 ? '' : 'another '}${jars(t.unknown)} nobody can say: gone before, or not looked at.`;
   if (n === 0) return `No jar was looked at when its time was up.${unknown}`;
   const turned =
     t.turned === 0

@@ -48,11 +48,11 @@ describe('milk held against the time that was said of it', () => {
     [{ fine: 9, turned: 0, unknown: 0 }, '9 of 9 jars that were looked at were fine when their time was up.'],
     [
       { fine: 7, turned: 1, unknown: 3 },
-      '7 of 8 jars that were looked at were fine when their time was up. One turned before: warmer than was told, or not so clean. Of another 3 jars nobody can say: gone, or not looked at, before.',
+      '7 of 8 jars that were looked at were fine when their time was up. One turned before: warmer than was told, or not so clean. Of another 3 jars nobody can say: gone before, or not looked at.',
     ],
     [
       { fine: 0, turned: 0, unknown: 2 },
-      'No jar was looked at when its time was up. Of 2 jars nobody can say: gone, or not looked at, before.',
+      'No jar was looked at when its time was up. Of 2 jars nobody can say: gone before, or not looked at.',
     ],
   ])('%j', (t, says) => expect(keepTruthText(t)).toBe(says));
 });

@@ -115,6 +115,7 @@ function Figures({ r }: { readonly r: Running }) {
               ml === null ? 'not weighed' : join(millilitres(ml)),
             ]}
           />
+          <Row label="wet pulp" cells={[join(grams(p.pulpG)), join(grams(pulp)), '–']} />
           {m && inSeveral(r.progress.summary) && <OfOne name={streamName(m.stream)} columns={4} />}
           <Row
             label="solids"
@@ -131,7 +132,6 @@ function Figures({ r }: { readonly r: Running }) {
               cells={['–', bodyText(m.body), measured?.body == null ? '–' : join(measureText('body', measured.body))]}
             />
           )}
-          <Row label="wet pulp" cells={[join(grams(p.pulpG)), join(grams(pulp)), '–']} />
           {m && m.inhibitorLeft !== null && (
             <Row label="inhibitor left" cells={['–', join(percent(m.inhibitorLeft)), '–']} />
           )}
