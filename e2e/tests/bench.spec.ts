@@ -19,7 +19,7 @@ test('pause, go back, leave out with a reason, abandon; the log keeps all of it'
   await expect(clock).not.toHaveText(paused);
   await cook.goesOnUntil('Drain and rinse');
   await cook.press('Go back');
-  await expect(cook.heading()).toHaveText('Boil the beans whole');
+  await expect(cook.heading()).toHaveText('Hold at the boil');
   await cook.goesOnUntil('Stir in skin and foam');
   await cook.press('Leave out');
   await cook.press('Not needed this time');

@@ -2,6 +2,7 @@ import { massG, volumeMl } from '../kitchen';
 import { kindOf } from '../steps';
 import { evidenceOf } from '../learning';
 import type { Evidence } from '../learning';
+import { endsBoiledEnough } from './boiledEnough';
 import type { BatchEvent, FrozenBatch } from './events';
 import { lastSeq } from './log';
 import type { Progress } from './progress';
@@ -37,7 +38,7 @@ export function digestOf(batch: FrozenBatch, events: readonly BatchEvent[], p: P
     jarredMl: p.summary.main ? p.summary.jarredMl : null,
     solids: p.summary.main?.solids ?? null,
     measuredMl: measuredMl(p),
-    safe: p.state === 'finished' ? (p.summary.main?.done ?? true) : null,
+    safe: p.state === 'finished' ? endsBoiledEnough(p.recipe, p.outcome) : null,
     evidence: p.state === 'finished' ? evidenceOf(p.outcome.fits) : [],
   };
 }

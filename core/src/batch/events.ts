@@ -41,6 +41,7 @@ export const MAKING_TROUBLES = [
   'soakForgotten',
   'interrupted',
   'powerGone',
+  'notBoiled',
 ] as const;
 export type Trouble = (typeof MILK_TROUBLES)[number] | (typeof MAKING_TROUBLES)[number];
 /** How a batch that is being made may be changed: a step more or less, another value, a food that the new steps name. */
@@ -51,8 +52,11 @@ export type BatchEvent = Line & { readonly batch: string } & (
     | { readonly is: 'ended'; readonly step: string; readonly task: string; readonly by: 'cook' | 'timer' }
     /** `text`: the cook's own words where the reason is none of the usual. */
     | { readonly is: 'skipped'; readonly step: string; readonly why: SkipReason; readonly text: string }
-    /** Gone back to this step: it and all that comes of it are open again; what was read stays until it is read anew. */
-    | { readonly is: 'back'; readonly step: string }
+    /**
+     * Gone back to this task, or to the whole step in older logs: it, what follows in its step and all that comes of the
+     * step are open again, and their times and readings no longer count.
+     */
+    | { readonly is: 'back'; readonly step: string; readonly task?: string }
     | { readonly is: 'reading'; readonly reading: Reading }
     /** Which task is held and goes on; older logs name none: then it is all that runs. */
     | { readonly is: 'paused' | 'resumed'; readonly step?: string; readonly task?: string }

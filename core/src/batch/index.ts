@@ -21,9 +21,10 @@ export {
   probeIn,
   soakingNow,
   holdingNow,
-  stillRaw,
   warmNowC,
 } from './underWay';
+export { endQuestionOf, endsBoiledEnough, isRawNow } from './boiledEnough';
+export type { EndQuestion } from './boiledEnough';
 export type { FilledInto, Progress, Rescue } from './progress';
 export { everyStep } from './edited';
 export type { TaskState } from './taskState';

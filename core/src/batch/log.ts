@@ -35,8 +35,9 @@ export function commandKey(h: Happening | JarHappening): string {
     case 'stirred':
       return `${h.is} ${h.step} ${h.task}`;
     case 'skipped':
+      return `skipped ${h.step}`;
     case 'back':
-      return `${h.is} ${h.step}`;
+      return `back ${h.step} ${h.task ?? ''}`;
     case 'reading':
       return `reading ${h.reading.step} ${h.reading.task ?? ''} ${h.reading.what} ${h.reading.atS ?? ''} ${h.reading.value}`;
     case 'note':

@@ -55,6 +55,8 @@ interface Log {
   recipe: Recipe;
   /** What was changed against what went wrong, and stands. */
   readonly rescues: Rescue[];
+  /** Tasks that were begun or ended, in the order in which the log names them first. */
+  readonly named: Set<string>;
   readonly begun: Map<string, number>;
   readonly ended: Map<string, number>;
   readonly skipped: Map<string, SkippedFor>;
@@ -71,11 +73,12 @@ const key = (step: string, task: string): string => `${step} ${task}`;
 /** Read anew it counts anew; what is measured as it goes is kept with each of its moments. */
 const readingKey = (r: Reading): string => `${key(r.step, r.what)}${r.atS === undefined ? '' : ` ${r.atS}`}`;
 
-/** The log read in order; going back opens a step and all that came of it again. */
+/** The log read in order; going back opens a task and all that came of it again. */
 function read(recipe: Recipe, beganAt: number, events: readonly BatchEvent[]): Log {
   const log: Log = {
     recipe,
     rescues: [],
+    named: new Set(),
     begun: new Map(),
     ended: new Map(),
     skipped: new Map(),
@@ -94,18 +97,20 @@ function apply(log: Log, e: BatchEvent, back: TakenBack): void {
   switch (e.is) {
     case 'begun':
       if (!log.begun.has(key(e.step, e.task))) log.begun.set(key(e.step, e.task), e.at);
+      log.named.add(key(e.step, e.task));
       break;
     case 'ended':
       // Said twice, in two windows or by two presses, it counts once: the first.
       if (log.ended.has(key(e.step, e.task))) break;
       log.ended.set(key(e.step, e.task), e.at);
+      log.named.add(key(e.step, e.task));
       log.paused.delete(key(e.step, e.task));
       break;
     case 'skipped':
       log.skipped.set(e.step, { why: e.why, text: e.text });
       break;
     case 'back':
-      reopen(log, e.step);
+      reopen(log, e.step, e.task);
       break;
     case 'reading':
       log.readings.set(readingKey(e.reading), e.reading);
@@ -160,15 +165,39 @@ function setClock(log: Log, byMs: number): void {
   for (const map of [log.begun, log.ended, log.paused, log.stirred]) for (const [k, at] of map) map.set(k, at + byMs);
   log.beganAt += byMs;
 }
-function reopen(log: Log, step: string): void {
+/**
+ * Opens a task again, what followed it in its step and all that comes of the step: their times, readings and fillings no
+ * longer count. Without a task: the whole step.
+ */
+function reopen(log: Log, step: string, task?: string): void {
   const { recipe } = log;
   const from = recipe.steps.findIndex((s) => s.id === step);
   if (from < 0) return;
   // What has nothing to do with it goes on: pulp in the oven does not begin anew because the milk is strained again.
   const later = new Set([...fromHere(recipe, from)].map((i) => recipe.steps[i]?.id ?? ''));
-  for (const map of [log.begun, log.ended, log.paused, log.stirred])
-    for (const k of [...map.keys()]) if (later.has(k.slice(0, k.indexOf(' ')))) map.delete(k);
-  for (const s of later) log.skipped.delete(s);
+  const before = tasksBefore(log, step, task);
+  const isOpened = (stepId: string, taskId: string): boolean =>
+    later.has(stepId) && !(stepId === step && before.has(taskId));
+  for (const entries of [log.begun, log.ended, log.paused, log.stirred, log.named])
+    for (const k of [...entries.keys()]) {
+      const blank = k.indexOf(' ');
+      if (isOpened(k.slice(0, blank), k.slice(blank + 1))) entries.delete(k);
+    }
+  for (const [k, r] of [...log.readings]) {
+    const kind = recipe.steps.find((s) => s.id === r.step)?.kind;
+    const readings = kind && kindOf(kind).readings;
+    const of = readings && Object.hasOwn(readings, r.what) ? readings[r.what]?.task : undefined;
+    if (isOpened(r.step, r.task ?? of ?? '')) log.readings.delete(k);
+  }
+  for (const s of later) {
+    log.skipped.delete(s);
+    log.filled.delete(s);
+  }
+}
+/** The tasks of a step that the log names before this one, which going back to it leaves as they are. */
+function tasksBefore(log: Log, step: string, task?: string): ReadonlySet<string> {
+  const mine = [...log.named].flatMap((k) => (k.startsWith(`${step} `) ? [k.slice(step.length + 1)] : []));
+  return new Set(task === undefined ? [] : mine.slice(0, Math.max(0, mine.indexOf(task))));
 }
 
 /**

@@ -20,7 +20,7 @@ import {
   fillHeightMm,
   FROZEN_BELOW_C,
   gritShareOf,
-  isDone,
+  isBoiledEnough,
   isPasty,
   JAR_FILL,
   keepBy,
@@ -172,7 +172,7 @@ function productOf(name: string, s: Stream, recipe: Recipe, kit: Kit, ctx: Ctx, 
     inhibitorLeft: inhibitorLeftOf(s),
     beany: beanyIndexOf(s),
     hygiene: s.hygiene,
-    done: isDone(s),
+    done: isBoiledEnough(s),
     keep:
       depth === 'light'
         ? null

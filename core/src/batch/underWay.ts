@@ -142,10 +142,5 @@ export interface SoakingNow {
   readonly longestS: number;
   readonly aroundC: number;
 }
-/** Raw legume (it has trypsin inhibitor) that has not had its hold at the boil: nothing of it is to be tasted. */
-export function stillRaw(p: Progress): boolean {
-  if (!p.recipe.materials.some((m) => m.inhibitorLabileShare !== null)) return false;
-  return !p.tasks.some((t) => t.step.kind === 'boil' && t.task.id === 'hold' && t.status === 'done');
-}
 /** How warm what is worked on is by now, °C, as the fold has it; null: it says nothing of it. */
 export const warmNowC = (t: TaskState, now: number): number | null => t.task.courseC?.(ranForS(t, now)) ?? null;

@@ -1,7 +1,7 @@
 import type { Step } from '../steps';
-import { BOIL_AT_LEAST_S, highestOf, makeStep } from '../steps';
+import { highestOf, isBoiledEnough, makeStep } from '../steps';
 import { MINUTE_S } from '../units';
-import { fig, mustBoil, setFix, stepsOf } from './types';
+import { fig, madeBy, mustBoil, setFix, stepsOf } from './types';
 import type { At, Check, Looked } from './types';
 
 const potOf = (l: Looked, s: At<'boil' | 'blanch' | 'heat' | 'absorb'>): { id: string; ml: number } | undefined => {
@@ -62,9 +62,9 @@ export const holdTooShort: Check = {
   find: (l) => {
     const last = milkBoils(l).at(-1);
     if (!last) return [];
+    const milk = madeBy(last, last.step.params.of);
+    if (!milk || isBoiledEnough(milk)) return [];
     const left = last.f('inhibitorLeft');
-    const short = left > last.f('inhibitorGoal') + 1e-6 || last.f('boiledS') < BOIL_AT_LEAST_S - 1e-6;
-    if (!short) return [];
     const need = Math.ceil((last.f('neededHoldS') + 5) / MINUTE_S) * MINUTE_S;
     return [
       {

@@ -1,5 +1,5 @@
 import { isPulp, hasFood, inhibitorLeftOf } from '../kitchen';
-import { isDone, makeStep, pulpBoilS, streamBefore, TOUCHED_CAP_DAYS } from '../steps';
+import { isBoiledEnough, makeStep, pulpBoilS, streamBefore, TOUCHED_CAP_DAYS } from '../steps';
 import type { Stream } from '../kitchen';
 import { fig, freshId, insertFix, mustBoil, setFix, stepsOf } from './types';
 import type { At, Check, Fix, Looked } from './types';
@@ -119,7 +119,7 @@ export const rawPulp: Check = {
   source: 'common practice',
   find: (l) =>
     pulps(l)
-      .filter(([, s]) => inhibitorLeftOf(s) !== null && !isDone(s))
+      .filter(([, s]) => inhibitorLeftOf(s) !== null && !isBoiledEnough(s))
       .map(([name]) => ({
         check: 'rawPulp',
         step: l.recipe.steps.find((s) => s.kind === 'strain' && s.params.pulp === name)?.id ?? null,

@@ -1,4 +1,4 @@
-import { clockParam, progressOf, ranForS, timerS } from '../batch';
+import { clockParam, endsBoiledEnough, progressOf, ranForS, timerS } from '../batch';
 import type { FrozenBatch, Progress, TaskState } from '../batch';
 import type { BodyWord, SlipWord } from '../steps';
 
@@ -40,7 +40,8 @@ export function reviewOf(p: Progress, batch: FrozenBatch): readonly ReviewLine[]
     },
     { of: 'keep', good: keepS >= (1 - KEEP) * promised.keepS, s: keepS, promisedS: promised.keepS },
   ];
-  if (p.recipe.materials.some((m) => m.inhibitorLabileShare !== null)) out.push({ of: 'boiled', good: main.done });
+  if (p.recipe.materials.some((m) => m.inhibitorLabileShare !== null))
+    out.push({ of: 'boiled', good: endsBoiledEnough(p.recipe, p.outcome) });
   if (main.body && planned?.body) {
     const { word, slip } = main.body;
     out.push({ of: 'body', good: word === planned.body.word, word, planned: planned.body.word });

@@ -181,7 +181,7 @@ const EVENTS: { readonly [K in BatchEvent['is']]: Joi.ObjectSchema } = {
     why: Joi.valid(...SKIP_REASONS),
     text: words,
   }),
-  back: exactly<EventOf<'back'>>({ ...happened, is: 'back', step: id() }),
+  back: exactly<EventOf<'back'>>({ ...happened, is: 'back', step: id(), task: id().optional() }),
   reading: exactly<EventOf<'reading'>>({ ...happened, is: 'reading', reading }),
   clockSet: exactly<EventOf<'clockSet'>>({ ...happened, is: 'clockSet', byMs: number(-8.64e15, 8.64e15) }),
   abandoned: exactly<EventOf<'abandoned'>>({

@@ -1,6 +1,6 @@
 export { highestOf, KINDS, isRead, kindOf, makeStep, nameOf, numberOf, paramOf, withParams } from './registry';
 export type { ParamValue } from './registry';
-export { keepBy, isDone, isFlour, keepingOf, heldDays, pulpBoilS } from './processes/keeping';
+export { keepBy, isBoiledEnough, isFlour, keepingOf, heldDays, pulpBoilS } from './processes/keeping';
 export { neededHoldS } from './processes/cooking';
 export type { KeepBy } from './processes/keeping';
 export type { Recipe, LarderLine, Edit } from './recipe';

@@ -8,7 +8,6 @@ export {
   boilingC,
   boilingShare,
   CAP,
-  BOIL_AT_LEAST_S,
   COLD_C,
   COOLING_LIMITS,
   dissolvingTimes,

@@ -9,7 +9,7 @@ import { plain } from '../units';
 import { foodOf } from './food';
 import { streamName } from './labels';
 import { restOfSteps } from './benchMore';
-import { anywhere, foodName } from './language';
+import { anywhere, foodName, mayTaste } from './language';
 import type { Instruction } from './instruction';
 
 const HOT_JUG =
@@ -107,7 +107,7 @@ export function instruction(
     case 'pool':
       return {
         title: 'Pour together',
-        say: `Pour ${fresh?.(1) ?? `the ${streamName(step.params.of, recipe)}`} into the ${streamName(step.params.into, recipe)}.${step.params.of === 'heldBack' ? ' Stop by taste.' : ''}`,
+        say: `Pour ${fresh?.(1) ?? `the ${streamName(step.params.of, recipe)}`} into the ${streamName(step.params.into, recipe)}.${step.params.of === 'heldBack' && mayTaste(stage, step.params.into) ? ' Stop by taste.' : ''}`,
         cue: null,
       };
     case 'boil':

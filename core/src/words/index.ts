@@ -18,6 +18,9 @@ export {
 } from './heard';
 export { muchOf } from './much';
 export { rescueDone, rescueText, rescueThen, TROUBLE_NAMES } from './rescue';
+export { endQuestionText } from './endQuestion';
+export type { EndQuestionText } from './endQuestion';
+export { heatOwedText } from './heatOwed';
 export { reviewText } from './review';
 export { headlineText } from './headline';
 export { biasText, changedText, keepTruthText, learningText, promisedName, truthText } from './truth';

@@ -1,8 +1,7 @@
-import { WATER } from '../steps';
+import { isBoiledEnough, WATER } from '../steps';
 import type { FigureName, Recipe, Stage, Step } from '../steps';
 import { plain } from '../units';
 import type { Amounts } from './amounts';
-import { foodOf } from './food';
 import { celsius, duration, grams, join, millilitres, percent } from './format';
 import type { Instruction } from './instruction';
 import { streamName } from './labels';
@@ -25,7 +24,7 @@ function inOneGo(step: Step<'add'>, r: Recipe): readonly Step<'add'>[] {
   }
   return all.filter((s) => s.params.amountG > 0);
 }
-function addWords(step: Step<'add'>, r: Recipe, weigh: string, a: Amounts): Instruction {
+function addWords(step: Step<'add'>, stage: Stage, r: Recipe, weigh: string, a: Amounts): Instruction {
   const all = inOneGo(step, r);
   const dissolves = all.every((s) => foodStirred(s, r));
   const parts = all.map(
@@ -42,13 +41,21 @@ function addWords(step: Step<'add'>, r: Recipe, weigh: string, a: Amounts): Inst
   return {
     title: all.length === 1 && all[0] ? `Add ${foodName(all[0].params.food, r)}` : 'Add',
     say: `${weigh}${dissolves ? 'Stir' : 'Put'} ${what} into the ${into}${step.params.of === 'milk' && dissolves ? ', for the whole pot' : ''}.${each}`,
-    cue: dissolves && step.params.of !== 'work' && all.some((s) => s.params.food !== WATER) ? tasteCue(r) : null,
+    cue:
+      dissolves && step.params.of !== 'work' && all.some((s) => s.params.food !== WATER)
+        ? tasteCue(stage, step.params.of)
+        : null,
   };
 }
 const foodStirred = (s: Step<'add'>, r: Recipe): boolean =>
   s.params.food === WATER || r.materials.find((m) => m.id === s.params.food)?.stirredIn !== undefined;
-const tasteCue = (r: Recipe): string =>
-  foodOf(r).pieces === 'beans' ? 'Taste it, once it has boiled.' : 'Taste, then stop.';
+/** May a stream be tasted once this step is done? Not while it holds raw bean, whatever milk it is to become. */
+export const mayTaste = (stage: Stage, stream: string): boolean => {
+  const made = stage.writes.findLast(([name]) => name === stream)?.[1];
+  return !made || isBoiledEnough(made);
+};
+const tasteCue = (stage: Stage, stream: string): string | null =>
+  mayTaste(stage, stream) ? 'Taste, then stop.' : null;
 /** Loads in which what this goes into is ground next; 0: it is not ground. */
 export function loadsAfter(step: Step<'add'>, r: Recipe): number {
   const at = r.steps.findIndex((s) => s.id === step.id);
@@ -68,7 +75,7 @@ export function anywhere(
   const name = (s: string) => streamName(s, recipe);
   switch (step.kind) {
     case 'add':
-      return addWords(step, recipe, weigh, a);
+      return addWords(step, stage, recipe, weigh, a);
     case 'pour': {
       const p = step.params;
       const amount = `${a.of(p.amountG, p.liquid, recipe)} of ${foodName(p.liquid, recipe)}`;

@@ -26,6 +26,7 @@ export const TROUBLE_NAMES: Readonly<Record<Trouble, string>> = {
   soakForgotten: 'the soak was forgotten',
   interrupted: 'called away',
   powerGone: 'no power',
+  notBoiled: 'not boiled long enough',
 };
 
 type Say = (f: (name: string) => string, named: string) => string;
@@ -41,6 +42,7 @@ const SENTENCES: Readonly<Record<string, Say>> = {
   'moreWater:pour': (f) => `Pour ${f('moreG')} more, ${f('toG')} of water`,
   moreFood: (f, named) => `Grind ${f('addG')} more of ${named} into it, and strain`,
   boilLonger: (f) => `Boil it ${f('moreS')} longer, ${f('toS')} in all`,
+  backToHeat: (f) => `Back to the heat: ${f('moreS')} more at a rolling boil`,
   boilAgain: (f) => `Boil it once more, ${f('holdS')}, and cool it again`,
   malt: (f) =>
     `Stir in ${f('doses')} ${f('doses') === '1' ? 'dose' : 'doses'} of malt flour, ${f('forS')} at ${f('atC')}`,
@@ -72,7 +74,8 @@ const SENTENCES: Readonly<Record<string, Say>> = {
     `Its fat has set: stand the jar in warm water until it is at ${f('toC')}, then shake. Back into the cold at once.`,
   waterStays: () =>
     'Water that is in it stays in it: this milk is not for boiling down. Use it thin, for porridge or dough.',
-  holdBack: () => 'Hold a fifth of the water back and pour it by taste: one can add, not take away.',
+  holdBack: () =>
+    'Hold back a fifth of the water and stir it in at the end, a little at a time. You can add water but not take it out.',
   coldThickens: () => 'It thickens as it stands cold: judge it from the fridge, not from the jug.',
   slimeStays: () => 'What is slippery is dissolved: no cloth takes it out, and squeezing brings more. Good for baking.',
   leaveFinger: () => 'Or let it stand an hour and leave the last finger in the jar.',
@@ -80,8 +83,8 @@ const SENTENCES: Readonly<Record<string, Say>> = {
   beanyStays: () => 'What the raw bean’s enzyme made in the jug goes off only slowly at an open boil.',
   sweetClots: () => 'Soy: let it cool first. A sour syrup clots it while it is hot.',
   mixPlain: () => 'Or mix it with a plain milk: half and half halves it.',
-  sweetByTaste: () => 'Half of it first, then by taste: cold, it tastes less sweet than warm.',
-  saltByTaste: () => 'Half a gram a litre first, then by taste.',
+  sweetByTaste: () => 'Stir in half of it first, then a little at a time. Cold milk seems less sweet than warm milk.',
+  saltByTaste: () => 'Stir in half a gram a litre first, then a little at a time.',
   sourThrow: () => 'If it smells sour, or stood warm for more than two hours, throw it away: nothing mends that.',
   asCurd: () => 'Or go on that way: warm it, let it clot, press it in a cloth. Curd of soy is food.',
   curdStays: () => 'Once clotted through it does not become smooth milk again.',
@@ -93,7 +96,8 @@ const SENTENCES: Readonly<Record<string, Say>> = {
   shortStays: () => 'Nothing that is still to come can bring it back without watering it down.',
   cleanPot: () => 'Off the heat. Do not scrape: pour it into a clean pot and leave what sticks. Go on there, stirring.',
   scorchStays: () =>
-    'A burnt taste does not go. Taste it before anything else goes in; with cocoa it can still be drunk.',
+    'A burnt taste does not go away. Taste the milk before you add anything. Cocoa hides a little of it.',
+  scorchStaysRaw: () => 'A burnt flavour does not go away. Cocoa hides a little of it.',
   stirBottom: () => 'Stir along the bottom from the start, on less heat; a thick pot, and no sugar before the boil.',
   offTheHob: () =>
     'Off the heat until the foam falls, then on again lower, a spoon across the pot. Wipe the hob when it is cold.',
@@ -118,11 +122,13 @@ const SENTENCES: Readonly<Record<string, Say>> = {
   goOnWithin: (f) =>
     `It has stood ${f('forS')} and is at ${f('nowC')}: it may stand ${f('leftS')} more. Go on now, or cool it.`,
   fridgeShut: (f) => `A fridge that stays shut is cold for about ${f('forS')}. After that, two hours.`,
-  rawSoyWaits: () => 'Raw soy is not to be tasted: cold, it waits for its boil until tomorrow.',
+  rawSoyWaits: () => 'Do not taste raw soy. In the fridge it keeps until tomorrow; boil it then.',
   soakNow: (f) => `Or begin the soak now: ${f('forS')}.`,
   soakLeft: (f) => `They have soaked ${f('forS')}; ${f('longestS')} is the longest here: ${f('leftS')} are left.`,
   soakOver: (f) =>
     `They have soaked ${f('forS')}; ${f('longestS')} is the longest here. Sour, slimy, foaming or pink: throw them away. Else drain, rinse well and go on at once.`,
+  boilCounts: () => 'Count the minutes from the rolling boil. Foam is not the boil.',
+  boilAhead: () => 'Nothing to change: the boil that is still to come is long enough.',
   nothingNow: () => 'By what was poured and timed there is nothing to mend now.',
 };
 /** A move or a piece of advice in words. A code without: RangeError. */

@@ -10,7 +10,7 @@ import {
   progressOf,
   ranForS,
   standing,
-  stillRaw,
+  isRawNow,
   unsaid,
 } from '../../src/batch';
 import type { BatchEvent, Happening, JarEvent } from '../../src/batch';
@@ -180,7 +180,7 @@ test('beans are raw until they have been held at the boil; oats never were', () 
   const run = wholeRun(batch);
   const hold = run.findIndex((e) => e.is === 'ended' && e.step === 'boil' && e.task === 'hold');
   expect([
-    stillRaw(progressOf(batch, run.slice(0, hold))),
-    stillRaw(progressOf(batch, run.slice(0, hold + 1))),
+    isRawNow(progressOf(batch, run.slice(0, hold))),
+    isRawNow(progressOf(batch, run.slice(0, hold + 1))),
   ]).toEqual([true, false]);
 });

@@ -52,8 +52,8 @@ describe('where a batch is', () => {
     expect(p.current?.pausedAt).toBeNull();
     expect(ranForS(p.current as never, at + 13 * MIN)).toBe(180);
   });
-  test('going back opens the step and all that comes of it; the readings stay', () => {
-    const run = [...wholeRun(batch), reading('milkG', 'strain', 1000)];
+  test('going back opens the step and all that comes of it, and withdraws their readings', () => {
+    const run = [...wholeRun(batch), reading('waterG', 'grind', 1000), reading('milkG', 'strain', 1000)];
     const back: BatchEvent = {
       id: 'z',
       seq: 2000,
@@ -63,7 +63,7 @@ describe('where a batch is', () => {
       step: 'strain',
     };
     const p = progressOf(batch, [...run, back]);
-    expect([p.state, p.current?.step.id, p.readings.length]).toEqual(['open', 'strain', 1]);
+    expect([p.state, p.current?.step.id, p.readings.map((r) => r.what)]).toEqual(['open', 'strain', ['waterG']]);
   });
   test('a step left out is left out of the fold; one that others need cannot be', () => {
     const skip: BatchEvent = {

@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { fold, holdingNow, progressOf, soakingNow, stillRaw } from '../../src/batch';
+import { fold, holdingNow, isRawNow, progressOf, soakingNow } from '../../src/batch';
 import type { BatchEvent, Progress, TaskState } from '../../src/batch';
 import { unlearned } from '../../src/kitchen';
 import { makeStep } from '../../src/steps';
@@ -104,8 +104,8 @@ describe('what is held at the boil', () => {
   });
 });
 test('raw until its hold is done; what has no such inhibitor never is', () => {
-  expect(stillRaw(progressOf(batch, upTo('boil', 'hold', AT)))).toBe(true);
-  expect(stillRaw(progressOf(batch, wholeRun(batch)))).toBe(false);
+  expect(isRawNow(progressOf(batch, upTo('boil', 'hold', AT)))).toBe(true);
+  expect(isRawNow(progressOf(batch, wholeRun(batch)))).toBe(false);
   const oats = { ...recipe, materials: recipe.materials.map((m) => ({ ...m, inhibitorLabileShare: null })) };
-  expect(stillRaw(progressOf({ ...batch, recipe: oats }, []))).toBe(false);
+  expect(isRawNow(progressOf({ ...batch, recipe: oats }, []))).toBe(false);
 });

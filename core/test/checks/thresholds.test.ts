@@ -5,7 +5,7 @@ import { look } from '../../src/questions';
 
 import type { Kit, Stream } from '../../src/kitchen';
 import { methodById, recipeOf } from '../../src/methods';
-import { bodyOf, contextOf, isDone, makeStep } from '../../src/steps';
+import { bodyOf, contextOf, isBoiledEnough, makeStep } from '../../src/steps';
 import type { Recipe, Step } from '../../src/steps';
 import { kitAt, SEA, stood } from '../batch/kitchen';
 
@@ -50,7 +50,7 @@ describe('the hold at the boil', () => {
       s ? (s.inhibitor.labile + s.inhibitor.stable) / s.inhibitor.of : NaN;
     expect(inhibitor(left(60))).toBeLessThan(0.2);
     expect([570, 630].map((s) => warns('holdTooShort', hold(s, low)))).toEqual([true, false]);
-    expect([570, 630].map((s) => left(s)).map((s) => s && isDone(s))).toEqual([false, true]);
+    expect([570, 630].map((s) => left(s)).map((s) => s && isBoiledEnough(s))).toEqual([false, true]);
   });
   test('seconds count as boiled from a degree and a half under the boil, no colder', () => {
     const kept = (toC: number): number => {

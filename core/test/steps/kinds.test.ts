@@ -2,7 +2,7 @@ import { expect, test, describe } from '@jest/globals';
 import { fold } from '../../src/batch';
 import { beanyIndexOf, contents, inhibitorLeftOf, massG, solidsG, unlearned } from '../../src/kitchen';
 import type { Kit, Stream, Thing } from '../../src/kitchen';
-import { makeStep, numberOf, paramOf, withParams, isDone, keepBy, pulpBoilS, rest, contextOf } from '../../src/steps';
+import { makeStep, numberOf, paramOf, withParams, isBoiledEnough, keepBy, pulpBoilS, rest, contextOf } from '../../src/steps';
 import type { FigureName, Step } from '../../src/steps';
 import { MATERIALS } from '../../src/materials';
 import { away0, kitAt, SEA, soyRecipe, stirred, withFoods } from '../batch/kitchen';
@@ -183,8 +183,8 @@ describe('boil', () => {
     );
   });
   test('nine minutes are not enough however low the inhibitor; ten of a long cook are', () => {
-    expect(isDone(boiled(540))).toBe(false);
-    expect(isDone(boiled(1800))).toBe(true);
+    expect(isBoiledEnough(boiled(540))).toBe(false);
+    expect(isBoiledEnough(boiled(1800))).toBe(true);
   });
   test('an open boil drives the flavour off', () =>
     expect(beanyIndexOf(boiled(3600)) ?? 100).toBeLessThan(beanyIndexOf(boiled(900)) ?? 0));

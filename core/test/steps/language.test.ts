@@ -10,7 +10,7 @@ import {
   applyEdits,
   foodLines,
   foodsOf,
-  isDone,
+  isBoiledEnough,
   KINDS,
   kindOf,
   makeStep,
@@ -80,7 +80,7 @@ describe('any food at any moment', () => {
       step('add', { food: 'berries', amountG: 80 }),
     ];
     const s = must(made([of('soybeans', 150)], ...soy).products.milk);
-    expect([s.hygiene, isDone(s)]).toEqual(['raw', true]);
+    expect([s.hygiene, isBoiledEnough(s)]).toEqual(['raw', true]);
     const again = must(made([of('soybeans', 150)], ...soy, step('boil', { holdS: 90 }, 'again')).products.milk);
     expect(again.hygiene).toBe('boiled');
     const touch = must(made([of('soybeans', 150)], ...soy, step('boil', { holdS: 10 }, 'again')).products.milk);

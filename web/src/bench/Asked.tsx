@@ -5,8 +5,9 @@ import { look } from '@ironpan/core/questions';
 import { warningText } from '@ironpan/core/words';
 import type { Running } from '../live/running';
 import { tell } from '../ui/toast';
-import { AbandonDialog, NoteDialog, SkipDialog, TookDialog } from './dialogs';
+import { AbandonDialog, NoteDialog, SkipDialog } from './dialogs';
 import { RescueDialog } from './Rescue';
+import { TookDialog } from './TookDialog';
 import type { AtStep } from './useStep';
 
 interface AskedProps {
@@ -59,7 +60,15 @@ export function Asked({ r, t, at, onDone }: AskedProps) {
       );
     case 'took':
       return (
-        at.timer && <TookDialog {...closing} ranS={at.timer.ranS} plannedS={at.timer.plannedS} onTook={at.ended} />
+        at.question && (
+          <TookDialog
+            {...closing}
+            t={t}
+            question={at.question}
+            onKeepGoing={at.keepGoing}
+            onTook={(saidS) => at.ended({ ranS: at.question?.ranS ?? 0, ...(saidS !== undefined && { saidS }) })}
+          />
+        )
       );
     case null:
       return null;

@@ -1,4 +1,4 @@
-import { ifStoppedNow, inOrder, lastSeq, progressOf, stillRaw } from '@ironpan/core/batch';
+import { ifStoppedNow, inOrder, lastSeq, progressOf } from '@ironpan/core/batch';
 import type { TaskState } from '@ironpan/core/batch';
 import { topUp } from '@ironpan/core/questions';
 import type { TopUp } from '@ironpan/core/questions';
@@ -64,7 +64,6 @@ export function Changed({ r, t }: { readonly r: Running; readonly t: TaskState }
   const ml = stopped?.jarredMl ?? r.progress.summary.jarredMl;
   const planned = useMemo(() => progressOf(r.batch, []).summary.main?.body ?? null, [r.batch]);
   const p = r.batch.promised;
-  const raw = stillRaw(r.progress);
   return (
     <section aria-label="What it should bring" className="plate p-4">
       <h2 className="mb-1 text-lg">What it should bring</h2>
@@ -119,11 +118,6 @@ export function Changed({ r, t }: { readonly r: Running; readonly t: TaskState }
         )}
       </div>
       <NotSaved of={write} />
-      {raw && (
-        <p className="alert alert-error mt-3">
-          Do not taste slurry, milk or pulp before the hold is done: raw soy upsets the stomach.
-        </p>
-      )}
     </section>
   );
 }

@@ -67,7 +67,7 @@ export function Ear({ r, t, onDone }: EarProps) {
     if (now.runs && !before.runs && t.status === 'waiting') say('the start', [begin(t)], agoOf(now.onS ?? f.s));
     if (!now.runs && before.runs && t.status === 'running' && t.pausedAt === null) {
       const agoS = agoOf(now.offS ?? f.s);
-      say('that it is done', endOf(r, t, Math.max(1, ranForS(t, nowMs()) - agoS), 'ear'), agoS, onDone);
+      say('that it is done', endOf(r, t, { ranS: Math.max(1, ranForS(t, nowMs()) - agoS) }, 'ear'), agoS, onDone);
     }
   };
   const learn = (f: LoudFrame): void => {

@@ -14,6 +14,7 @@ import { speak } from '../ui/voice';
 import { Asked } from './Asked';
 import { AtHand } from './AtHand';
 import { Fuse } from './Fuse';
+import { RawWarning } from './RawWarning';
 import { MainButton, MoreButtons } from './StepButtons';
 import { useBenchKeys } from './useBenchKeys';
 import type { SaidOf } from './useSaid';
@@ -74,6 +75,7 @@ export function NowAtHand({ r, t, probeC, probe, said, onDone }: NowAtHandProps)
           ))}
         </ul>
       )}
+      <RawWarning r={r} t={t} probe={probe} onBack={onDone} />
       <p className="mt-2 text-[1.2rem]">{say.say}</p>
       {byHand !== null && <p className="mt-1 text-[1.1rem]">{byHand}</p>}
       {hot !== null && <p className="mt-1 text-[1.1rem]">{hot}</p>}

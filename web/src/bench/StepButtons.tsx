@@ -15,13 +15,12 @@ interface StepButtonsProps {
 const EVEN_ROWS = 'sm:[&:has(>:nth-child(6))]:grid-cols-3 sm:[&:has(>:nth-child(7))]:grid-cols-4';
 /** What else can be said of a step. */
 export function MoreButtons({ r, t, at, stirring }: StepButtonsProps & { readonly stirring: Unstirred | null }) {
-  const before = lastDone(r);
+  // What runs is taken back first: going back lands on the task itself, with its clock at the start.
+  const before = t.status === 'running' ? t : lastDone(r);
   const rescue = r.progress.rescues.find((x) => x.steps.includes(t.step.id) && untouched(r, x));
   return (
     <div className={`mt-2.5 grid grid-cols-2 gap-2.5 sm:grid-cols-[repeat(auto-fit,minmax(6.4rem,1fr))] ${EVEN_ROWS}`}>
-      {before && (
-        <Small onPress={() => at.log('that you went back', [{ is: 'back', step: before.step.id }])}>Go back</Small>
-      )}
+      {before && <Small onPress={() => at.goBack(before)}>Go back</Small>}
       {stirring && (
         <Small
           heed={stirring.over}

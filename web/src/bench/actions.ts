@@ -1,33 +1,33 @@
-import { clockReading, timerS } from '@ironpan/core/batch';
+import { clockReading } from '@ironpan/core/batch';
 import type { TaskState } from '@ironpan/core/batch';
 import { readingOf } from '../store/batches';
 import type { Happening } from '../store/batches';
 import type { Running } from '../live/running';
 
-/**
- * So far from the plan that the cook is asked which counts: pressed late, or really so. Who stops a jug early stands at
- * it: that is never asked.
- */
-export function farOff(t: TaskState, ranS: number): boolean {
-  const planned = timerS(t.task);
-  if (clockReading(t) === null || (t.task.hands === 'busy' && ranS < planned)) return false;
-  return Math.abs(ranS - planned) > Math.max(60, 0.4 * planned);
+/** How long a task took, s. */
+export interface Took {
+  /** By the timer. */
+  readonly ranS: number;
+  /** By the cook's own word, which counts in its place; absent: the timer is right. */
+  readonly saidS?: number;
 }
-
 /**
- * Ends a task; what follows in the same step without hands begins by itself. `tookS`: what the clock counts as; `by`: who
- * timed it.
+ * The events that end a task; what follows in the same step without hands begins by itself. Where the cook corrects the
+ * timer, the log keeps both figures. `took` null: it has no timer; `by`: what timed it.
  */
 export function endOf(
   r: Running,
   t: TaskState,
-  tookS: number | null,
+  took: Took | null,
   by: 'clock' | 'ear' = 'clock',
 ): readonly Happening[] {
   const what = clockReading(t);
   const of = { step: t.step.id, task: t.task.id };
   const out: Happening[] = [];
-  if (what !== null && tookS !== null) out.push(readingOf(t.step.id, t.task.id, what, tookS, by));
+  if (what !== null && took !== null) {
+    out.push(readingOf(of.step, of.task, what, took.ranS, by));
+    if (took.saidS !== undefined) out.push(readingOf(of.step, of.task, what, took.saidS, 'cook'));
+  }
   out.push({ is: 'ended', ...of, by: 'cook' });
   const i = r.progress.tasks.findIndex((x) => x.step.id === t.step.id && x.task.id === t.task.id);
   const after = r.progress.tasks[i + 1];

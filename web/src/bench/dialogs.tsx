@@ -1,6 +1,6 @@
 import { ABANDON_REASONS, SKIP_REASONS } from '@ironpan/core/batch';
 import type { AbandonReason, SkipReason } from '@ironpan/core/batch';
-import { ABANDONED_WHY, duration, join, SKIPPED_WHY } from '@ironpan/core/words';
+import { ABANDONED_WHY, SKIPPED_WHY } from '@ironpan/core/words';
 import { useId, useState } from 'react';
 import { Dialog } from '../ui/Dialog';
 import { NotSaved } from '../ui/NotSaved';
@@ -119,33 +119,6 @@ export function NoteDialog({ onNote, write, onClose }: Closing & { readonly onNo
         write={write}
         onChoose={(said, own) => onNote(own === '' ? said : own)}
       />
-    </Dialog>
-  );
-}
-
-interface TookDialogProps extends Closing {
-  readonly ranS: number;
-  readonly plannedS: number;
-  readonly onTook: (s: number) => void;
-}
-/** The clock and the plan are far apart: only the cook knows which of them is right. */
-export function TookDialog({ ranS, plannedS, onTook, write, onClose }: TookDialogProps) {
-  const choose = (s: number) => () => onTook(s);
-  return (
-    <Dialog title="How long did it really take?" onClose={onClose}>
-      <p className="mb-4">
-        The timer ran {join(duration(ranS))}; the plan says {join(duration(plannedS))}. What counts for the rest of the
-        batch?
-      </p>
-      <NotSaved of={write} />
-      <div className="grid gap-2 sm:grid-cols-2">
-        <button type="button" className="btn btn-primary btn-lg" onClick={choose(plannedS)}>
-          As planned, {join(duration(plannedS))}
-        </button>
-        <button type="button" className="btn btn-outline btn-lg" onClick={choose(ranS)}>
-          As timed, {join(duration(ranS))}
-        </button>
-      </div>
     </Dialog>
   );
 }

@@ -97,9 +97,14 @@ export async function startBatch(plan: PlanRecord, here: HereRecord, at: number)
 /**
  * Appends to a batch's log, and in the same transaction rewrites the jars that follow from it: a corrected reading
  * changes what is in them, the jars' own histories stay. `seen` is the last line the presser knew: what another press
- * has said since is not said twice.
+ * has said since is not said twice. Resolves to the ids of the lines that were added.
  */
-export function append(batchId: string, happened: readonly Happening[], at: number, seen?: number): Promise<void> {
+export function append(
+  batchId: string,
+  happened: readonly Happening[],
+  at: number,
+  seen?: number,
+): Promise<readonly string[]> {
   const d = db();
   return d.transaction(
     'rw',
@@ -117,9 +122,11 @@ export function append(batchId: string, happened: readonly Happening[], at: numb
         at,
         seq: top + 1 + i,
       }));
-      if (rows.length === 0) return;
-      await d.events.bulkAdd(rows);
-      await settle(d, batch, [...had, ...rows]);
+      if (rows.length > 0) {
+        await d.events.bulkAdd(rows);
+        await settle(d, batch, [...had, ...rows]);
+      }
+      return rows.map((row) => row.id);
     },
   );
 }

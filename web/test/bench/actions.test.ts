@@ -1,7 +1,7 @@
 import { expect, test, describe } from '@jest/globals';
-import { clockReading, progressOf } from '@ironpan/core/batch';
+import { clockReading, endQuestionOf, progressOf } from '@ironpan/core/batch';
 import type { BatchEvent, Progress, TaskState } from '@ironpan/core/batch';
-import { begin, endOf, farOff } from '../../src/bench/actions';
+import { begin, endOf } from '../../src/bench/actions';
 import { append, startBatch } from '../../src/store/batches';
 import type { Happening } from '../../src/store/batches';
 import { readHere } from '../../src/store/here';
@@ -38,7 +38,11 @@ async function until(at: () => Promise<Running>, step: string, task: string): Pr
     clock += 5 * MIN;
     if (t.task.timed && t.status === 'waiting') await append(r.batch.id, [begin(t)], clock);
     const now = current((await at()).progress);
-    await append(r.batch.id, endOf(await at(), now, now.task.timed ? now.task.durationS : null), clock + 1000);
+    await append(
+      r.batch.id,
+      endOf(await at(), now, now.task.timed ? { ranS: now.task.durationS } : null),
+      clock + 1000,
+    );
   }
   throw new Error(`never came to ${step} ${task}`);
 }
@@ -52,7 +56,7 @@ describe('ending a task', () => {
     const boil = await until(at, 'boil', 'heatUp');
     await append(boil.batch.id, [begin(current(boil.progress))], T + 3_000 * MIN);
     const hot = await at();
-    const ended = endOf(hot, current(hot.progress), 540);
+    const ended = endOf(hot, current(hot.progress), { ranS: 540 });
     expect(ended.map((h) => h.is)).toEqual(['reading', 'ended', 'begun']);
   });
   test('the next load of the jug waits for the cook', async () => {
@@ -69,8 +73,21 @@ describe('ending a task', () => {
   });
   test('far off the plan is asked about; near it is taken', async () => {
     const at = await bench('soy-washed');
-    const t = current((await until(at, 'boil', 'hold')).progress);
-    expect([farOff(t, 1500), farOff(t, 1700), farOff(t, 20), farOff(t, 4000)]).toEqual([false, false, true, true]);
+    const { progress } = await until(at, 'boil', 'hold');
+    const asked = (ranS: number) => endQuestionOf(progress, current(progress), ranS)?.is ?? null;
+    expect([1500, 1700, 20, 4000].map(asked)).toEqual([null, null, 'safety', 'length']);
+  });
+  test('a timer that the cook corrects leaves both figures in the log, and the cook’s counts', async () => {
+    const at = await bench('soy-washed');
+    const r = await until(at, 'boil', 'hold');
+    await append(r.batch.id, endOf(r, current(r.progress), { ranS: 180, saidS: 1200 }), T + 9000 * MIN);
+    const after = await at();
+    const held = after.events.filter((e) => e.is === 'reading' && e.reading.what === 'holdS');
+    expect(held.map((e) => (e.is === 'reading' ? [e.reading.source, e.reading.value] : []))).toEqual([
+      ['clock', 180],
+      ['cook', 1200],
+    ]);
+    expect(after.progress.readings.find((x) => x.what === 'holdS')?.value).toBe(1200);
   });
 });
 

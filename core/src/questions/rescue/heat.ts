@@ -1,8 +1,10 @@
 import { fig } from '../../checks';
 import { highestOf, makeStep } from '../../steps';
 import type { Step } from '../../steps';
+import type { RescueEdit } from '../../batch';
 import { MINUTE_S } from '../../units';
 import { isOpen } from './inHand';
+import type { InHand } from './inHand';
 import { enough, idsFor, line, moveOf, putIn, setTo } from './sick';
 import type { Aim, Move, Sick } from './sick';
 
@@ -31,22 +33,26 @@ export function boilLonger(s: Sick, aim: Aim): readonly Move[] {
     return more === null ? [] : moveOf(s, line('boilLonger', figures), edits(more), aim);
   }
   const { hand } = s;
-  const cooled = s.p.recipe.steps.findLast((x): x is Step<'cool'> => x.kind === 'cool' && x.params.of === hand?.stream);
   // What was never meant to boil is not thickened by boiling: it would set, or split.
   const boils = s.p.recipe.steps.some((x) => x.kind === 'boil' && x.params.of === hand?.stream);
   if (!isOpen(hand) || !boils) return [];
+  const edits = boiledAgain(s, hand);
+  const holdS = enough(s, aim, edits, [0, MOST_S, MINUTE_S]);
+  return holdS === null ? [] : moveOf(s, line('boilAgain', { holdS: fig(holdS, 's') }), edits(holdS), aim);
+}
+/** Steps that boil what is in hand once more for `holdS`, and cool it again as it was, where no cooling is to come. */
+export function boiledAgain(s: Sick, hand: InHand): (holdS: number) => readonly RescueEdit[] {
   const newId = idsFor(s);
   const [boilId, coolId] = [newId('boilAgain'), newId('coolAgain')];
-  const again = hand.ahead.some((x) => x.kind === 'cool');
-  const edits = (holdS: number) =>
+  const cooled = s.p.recipe.steps.findLast((x): x is Step<'cool'> => x.kind === 'cool' && x.params.of === hand.stream);
+  const cools = hand.ahead.some((x) => x.kind === 'cool');
+  return (holdS) =>
     putIn(hand, [
       makeStep(boilId, 'boil', { of: hand.stream, holdS }),
-      ...(again
+      ...(cools
         ? []
         : [makeStep(coolId, 'cool', { ...cooled?.params, of: hand.stream, toC: cooled?.params.toC ?? 10 })]),
     ]);
-  const holdS = enough(s, aim, edits, [0, MOST_S, MINUTE_S]);
-  return holdS === null ? [] : moveOf(s, line('boilAgain', { holdS: fig(holdS, 's') }), edits(holdS), aim);
 }
 /** Malt rests: a dose a litre, as cool as it is or warm, the shortest that is enough. */
 export function malt(s: Sick, aim: Aim): readonly Move[] {

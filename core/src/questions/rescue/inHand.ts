@@ -56,14 +56,14 @@ function handOf(p: Progress, stream: string): InHand | null {
 
 /**
  * The milk, or what is to become it: what goes into the first jar if that is there, else what the next step works on that
- * is no pulp. null: everything is in its jars.
+ * is no pulp, of those that are `wanted`. null: everything is in its jars.
  */
-export function inHand(p: Progress): InHand | null {
+export function inHand(p: Progress, wanted: (s: Stream) => boolean = () => true): InHand | null {
   const begun = begunSteps(p);
   const waiting = p.recipe.steps.filter((_, i) => !begun[i]).flatMap(touches);
   for (const name of [p.summary.main?.stream ?? '', ...waiting]) {
     const hand = handOf(p, name);
-    if (hand && !isPulp(hand.now) && hand.stream !== 'heldBack') return hand;
+    if (hand && !isPulp(hand.now) && hand.stream !== 'heldBack' && wanted(hand.now)) return hand;
   }
   return null;
 }

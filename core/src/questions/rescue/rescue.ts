@@ -1,4 +1,5 @@
 import type { BatchEvent, FrozenBatch, TraceChunk, Trouble } from '../../batch';
+import { isRawNow } from '../../batch';
 import { fig } from '../../checks';
 import { kindOf } from '../../steps';
 import type { Step } from '../../steps';
@@ -6,6 +7,7 @@ import { COMPLAINTS, rightAt, sweetAt, TOO_MUCH } from '../complaints';
 import type { Complaint } from '../complaints';
 import { asMade, remedies } from '../remedies';
 import type { Remedy } from '../remedies';
+import { backToHeat } from './backToHeat';
 import { blendAgain, fromPulp, otherStrainer, strainAgain } from './cloth';
 import { moreFood, sweeten } from './food';
 import { boilLonger, malt, turnDown } from './heat';
@@ -127,7 +129,7 @@ const FOUND: Readonly<Record<Trouble, (s: Sick) => Found>> = {
   scorched: (s) => ({
     now: [...turnDown(s), ...strainAgain(s, null, 'strainFlakes')],
     said: [line('cleanPot')],
-    past: [line('scorchStays')],
+    past: [line(isRawNow(s.p) ? 'scorchStaysRaw' : 'scorchStays')],
     next: [line('stirBottom')],
   }),
   boiledOver: (s) => ({
@@ -148,6 +150,10 @@ const FOUND: Readonly<Record<Trouble, (s: Sick) => Found>> = {
   soakForgotten,
   interrupted,
   powerGone,
+  notBoiled: (s) => {
+    const back = backToHeat(s);
+    return back ? { now: [back], said: [line('boilCounts')] } : { said: [line('boilAhead')] };
+  },
 };
 function thickensCold(s: Sick): boolean {
   const later = s.p.summary.main?.body;

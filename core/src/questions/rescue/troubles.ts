@@ -1,3 +1,4 @@
+import { isRawNow } from '../../batch';
 import type { Progress, Trouble } from '../../batch';
 import { SWEET_FROM } from '../../steps';
 import type { Step } from '../../steps';
@@ -33,6 +34,7 @@ export function troublesOf(p: Progress): readonly Trouble[] {
     soakForgotten: has('soak') && !open,
     interrupted: true,
     powerGone: true,
+    notBoiled: begun('boil') && isRawNow(p),
   };
   return (Object.keys(on) as Trouble[]).filter((t) => on[t]);
 }

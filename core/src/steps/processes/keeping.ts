@@ -52,7 +52,7 @@ export const isFlour = (s: Stream): boolean => s.openedShare > 0 && massG(s) > 0
 /** What limits the keeping of this stream: the weakest of its materials, by hygiene. */
 export function keepingOf(s: Stream, ctx: Ctx): Keeping | null {
   if (isFlour(s)) return null;
-  const done = isDone(s);
+  const done = isBoiledEnough(s);
   let least: Keeping | null = null;
   let capDays = Infinity;
   for (const id in s.madeFrom) {
@@ -84,7 +84,7 @@ function touchedCap(s: Stream, boiled: Keeps, raw: Keeps): number {
 }
 
 /** A bean milk is done when the inhibitor is at the goal and it had its ten minutes at the true boil (decision 15). */
-export function isDone(s: Stream): boolean {
+export function isBoiledEnough(s: Stream): boolean {
   const left = inhibitorLeftOf(s);
   return left === null || (left <= INHIBITOR_GOAL + 1e-6 && s.boilS >= BOIL_AT_LEAST_S - 1e-6);
 }
