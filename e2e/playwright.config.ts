@@ -30,6 +30,7 @@ export default defineConfig({
     serviceWorkers: 'block',
     timezoneId: 'UTC',
     colorScheme: 'light',
+    contextOptions: { reducedMotion: 'reduce' },
     launchOptions: { executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium', args },
   },
   projects: [

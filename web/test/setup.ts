@@ -1,4 +1,5 @@
 import { afterEach, beforeEach } from '@jest/globals';
+import { layDemo } from '../src/demo/lay';
 import { oneBatch } from '../src/store/batches';
 import type { BatchWithLog } from '../src/store/batches';
 import { db, KitchenDb, setDatabase } from '../src/store/db';
@@ -19,6 +20,22 @@ export function kitchenForEach(name = 'test'): () => KitchenDb {
     setDatabase(undefined);
   });
   return () => d;
+}
+
+/** The rows of the demo by the instant it was laid for: it is folded once a file, and copied for each test. */
+const demos = new Map<number, readonly (readonly [string, readonly unknown[]])[]>();
+/** Lays the demo in the open kitchen, as `layDemo` does. */
+export async function copyDemo(at: number): Promise<void> {
+  const d = db();
+  const had = demos.get(at);
+  if (had) {
+    await d.transaction('rw', d.tables, async () => {
+      for (const [table, rows] of had) await d.table(table).bulkAdd(rows as unknown[]);
+    });
+    return;
+  }
+  await layDemo(at);
+  demos.set(at, await Promise.all(d.tables.map(async (t) => [t.name, await t.toArray()] as const)));
 }
 
 /** Everything of the open kitchen, for tests to look at: no page ever reads so much. */

@@ -15,8 +15,9 @@ import {
   neededHoldS,
   outOfColdS,
   pulpBoilS,
+  treatmentOf,
 } from '../steps';
-import type { Ctx, KeepBy, Layer, Step } from '../steps';
+import type { Ctx, KeepBy, Layer, Step, Treatment } from '../steps';
 import { Account } from './account';
 import type { Spending } from './account';
 import type { FilledJar, FridgeLine, FrozenBatch, JarEvent, JarPlace, ThrownReason } from './events';
@@ -62,6 +63,8 @@ export interface JarNow {
   readonly spending: Spending;
   readonly ageS: number;
   readonly hygiene: Hygiene;
+  /** What heat has done to it, by what happened to it. */
+  readonly treatment: Treatment;
   /** False: soy that has not had its boil; not to be eaten. */
   readonly done: boolean;
   /** How long it still has to boil from the true boil before it may be eaten, whole minutes, s; 0: it is done. */
@@ -176,6 +179,7 @@ export function jarNow(
     spending: account.told(keep, placeC),
     ageS: Math.max(0, (now - madeAt) / 1000),
     hygiene: s.hygiene,
+    treatment: treatmentOf(s),
     done: isBoiledEnough(s),
     boilS: isBoiledEnough(s) ? 0 : wholeMinutes(pulp ? pulpBoilS(batch.kit.altitudeM) : neededHoldS(s, ctx.boilC)),
     place: last?.out ? (last.out.where === 'bag' ? 'bag' : 'room') : spot.place,

@@ -34,7 +34,7 @@ export const PRODUCT_KEYS: Readonly<Record<string, string>> = {
   temperatureC: 'temperature at the end of the plan, °C',
   inhibitorLeft: 'trypsin inhibitor left, fraction of the raw bean’s (null: never had any)',
   beany: 'beany flavour index, 0..100, an estimate',
-  hygiene: 'raw, heated (pasteurised), boiled, or touched (boiled, then touched again)',
+  hygiene: 'raw, heated (pasteurised), boiled, or touched (heated or boiled, then handled)',
   boiledEnough: 'inhibitor at the goal and ten minutes at the true boil',
   keepByHours:
     'hours from the end of the plan until it should be used, in this kitchen’s fridge; the lower of model and cap',

@@ -3,6 +3,8 @@ export type { ParamValue } from './registry';
 export { keepBy, isBoiledEnough, isFlour, keepingOf, heldDays, pulpBoilS } from './processes/keeping';
 export { neededHoldS } from './processes/cooking';
 export type { KeepBy } from './processes/keeping';
+export { treatmentOf, TREATMENTS, wasBoiled } from './processes/treatment';
+export type { Treatment } from './processes/treatment';
 export type { Recipe, LarderLine, Edit } from './recipe';
 export { applyEdits, foodLines, foodsOf, freshStepId, freshWaterOf, orderFaults, stepsBefore } from './recipe';
 export type { OrderFault } from './recipe';

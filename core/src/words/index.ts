@@ -35,7 +35,7 @@ export { changeText, inSeveral, topUpText, fitText, taughtText } from './changes
 export { numberFaultText, orderFaultText, placeFaultText } from './faults';
 export { foodName, loadsAfter } from './language';
 export { saidText, stepText, stepTitle } from './stepText';
-export { HYGIENE, CHOICES, streamName } from './labels';
+export { HYGIENE, CHOICES, streamName, TREATMENT_SHORT, TREATMENT_WORDS } from './labels';
 export { runNames } from './stations';
 export { milkOf, milkName, foodOf } from './food';
 export type { FoodWords } from './food';

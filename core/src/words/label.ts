@@ -1,6 +1,6 @@
 import type { JarNow } from '../batch';
 import { massG, solidsG } from '../kitchen';
-import { HYGIENE } from './labels';
+import { TREATMENT_WORDS } from './labels';
 import { join, percent } from './format';
 
 /** Letters and figures that are not mistaken for each other when written by hand (Crockford's base 32). */
@@ -47,7 +47,7 @@ export function labelText(title: string, id: string, now: JarNow, stop: string |
   return {
     title,
     stop,
-    state: HYGIENE[now.hygiene],
+    state: TREATMENT_WORDS[now.treatment],
     strength: mass > 0 ? `${join(percent(solidsG(now.stream) / mass))} solids` : '',
     shake: parts,
     allergens: allergens.length === 0 ? '' : `Contains ${allergens.join(', ')}.`,

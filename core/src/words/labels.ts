@@ -1,13 +1,31 @@
 import type { Hygiene } from '../kitchen';
-import type { Recipe } from '../steps';
+import type { Recipe, Treatment } from '../steps';
 import { foodOf, milkName, milkOf } from './food';
 
-/** What has been done to it, in a word. */
+/** What a group of jars has in common, in a word. One jar is named more closely by `TREATMENT_WORDS`. */
 export const HYGIENE: Readonly<Record<Hygiene, string>> = {
   raw: 'raw',
   heated: 'pasteurised',
   boiled: 'boiled',
-  touched: 'boiled, touched again',
+  touched: 'handled after heating',
+};
+/** What heat has done to a food, as its label and its sheet say it. */
+export const TREATMENT_WORDS: Readonly<Record<Treatment, string>> = {
+  raw: 'raw',
+  heated: 'heated, not pasteurised',
+  pasteurised: 'pasteurised',
+  boiled: 'boiled',
+  pasteurisedHandled: 'pasteurised, handled after heating',
+  boiledHandled: 'boiled, handled after boiling',
+  notBoiledEnough: 'not boiled enough',
+};
+/** The same in a word before a name: “boiled pulp”. */
+export const TREATMENT_SHORT: Readonly<Record<Treatment, string>> = {
+  ...TREATMENT_WORDS,
+  heated: 'heated',
+  pasteurisedHandled: 'pasteurised',
+  boiledHandled: 'boiled',
+  notBoiledEnough: 'underboiled',
 };
 const STREAMS: Readonly<Record<string, string>> = {
   pulp: 'pulp',

@@ -1,5 +1,6 @@
 import type { JarNow, JarPlace, Out, OutCost, OutPlace } from '../batch';
-import { COLD_C, outOfColdS } from '../steps';
+import { COLD_C, outOfColdS, wasBoiled } from '../steps';
+import type { Treatment } from '../steps';
 import { plain } from '../units';
 import { duration, join, roughly } from './format';
 
@@ -41,9 +42,8 @@ export function limitText(j: JarNow): string {
 /**
  * Why nothing keeps for days uncooled: said where somebody is about to leave it out. `forS`: how long it would have there.
  */
-export function uncooledText(forS: number, hygiene: JarNow['hygiene']): string {
-  const boiled = hygiene === 'boiled' || hygiene === 'touched';
-  const why = boiled
+export function uncooledText(forS: number, treatment: Treatment): string {
+  const why = wasBoiled(treatment)
     ? 'Boiling leaves spores alive, and in warm milk they grow; a closed hot jar is not canned.'
     : 'It was never boiled: what is in it grows fast in the warm.';
   const has =

@@ -5,6 +5,7 @@ import type { BatchEvent, JarEvent } from '../../src/batch';
 import { kindOf, makeStep, WATER } from '../../src/steps';
 import { sampleBatch, wholeRun } from '../records/sample';
 import { broughtG, impossible, missingG } from './kitchen';
+import { times } from '../long';
 
 /** Cooks press in any order, twice, late, and from two windows: no log may bring the bench down or make matter. */
 const batch = sampleBatch();
@@ -52,7 +53,7 @@ const anyLog: fc.Arbitrary<BatchEvent[]> = fc
         ({ id: `e${i}`, seq: (i * 7) % 23, batch: batch.id, at: batch.startedAt + at, ...h }) as unknown as BatchEvent,
     ),
   );
-const RUNS = { numRuns: 150, seed: 99 };
+const RUNS = { numRuns: times(40, 150), seed: 99 };
 
 describe('any log', () => {
   test('has a place in the batch, one current task, and figures without NaN', () => {

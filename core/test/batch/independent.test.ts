@@ -6,6 +6,7 @@ import type { Kit, Stream } from '../../src/kitchen';
 import { makeStep } from '../../src/steps';
 import type { Step } from '../../src/steps';
 import { SEA, kitAt, soyRecipe } from './kitchen';
+import { times } from '../long';
 
 /**
  * The whole soy path reckoned a second time, by other means: plain numbers, small time steps, no streams. It shares no code
@@ -151,7 +152,7 @@ describe('grinding and passes, reckoned a second time', () => {
           if (w && w.milkG > 1) check(s, w, 1 - Math.min(0.05, 10 / w.milkG), i);
         });
       }),
-      { numRuns: 120, seed: 5 },
+      { numRuns: times(40, 120), seed: 5 },
     );
   test('the energy of the jug opens the share that the law says: 1 − exp(−E/19 J/g)', () => {
     const got = passes(100, 900, 90, 'twist', []);

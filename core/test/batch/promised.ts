@@ -6,8 +6,15 @@ import { look } from '../../src/questions';
 import { sampleBatch } from '../records/sample';
 import { kitAt } from './kitchen';
 
-/** A batch of a school at sea level, with what it promises there. */
-export function batchOf(school: string): FrozenBatch {
+/** Batches by their method: each is folded once a file. */
+const known = new Map<string, FrozenBatch>();
+/** A batch of a method at sea level, with what is predicted for it there. */
+export function batchOf(method: string): FrozenBatch {
+  const had = known.get(method) ?? newBatch(method);
+  known.set(method, had);
+  return had;
+}
+function newBatch(school: string): FrozenBatch {
   const m = METHODS.find((x) => x.id === school);
   if (!m) throw new Error(school);
   const recipe = recipeOf(m);

@@ -7,6 +7,7 @@ import { MATERIALS, materialById } from '../../src/materials';
 import { bodyOf, contextOf, makeStep } from '../../src/steps';
 import type { Step } from '../../src/steps';
 import { SEA } from './kitchen';
+import { times } from '../long';
 
 /**
  * A second reckoning of the same laws, written apart from the core and in another manner (small steps in time instead of
@@ -120,7 +121,7 @@ test('oat milks at random: temperature within 1 K, slime within 3 % and starch w
       expect(Math.abs(Math.log(body.glucan / mine.glucan))).toBeLessThan(0.03);
       if (mine.starch < 6) expect(Math.abs(Math.log((body.starch ?? 99) / mine.starch))).toBeLessThan(0.25);
     }),
-    { numRuns: 120, seed: 41 },
+    { numRuns: times(40, 120), seed: 41 },
   );
 });
 
@@ -205,7 +206,7 @@ describe('graded extracts at random against the leaching recursion', () => {
           });
         },
       ),
-      { numRuns: 80, seed: 9 },
+      { numRuns: times(30, 80), seed: 9 },
     );
   });
   test('what n washes leave of a solute follows the closed form 1/(1 + W/(nR))^n', () => {

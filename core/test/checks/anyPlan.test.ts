@@ -9,6 +9,7 @@ import { applyEdits, kindOf, orderFaults } from '../../src/steps';
 import type { Edit, Recipe } from '../../src/steps';
 import { fixText, warningText } from '../../src/words';
 import { SEA } from '../batch/kitchen';
+import { times } from '../long';
 
 /** Any school, with some of its numbers pushed anywhere within their bounds, in any kitchen. */
 const anyPlan: fc.Arbitrary<{ readonly r: Recipe; readonly kit: Kit }> = fc
@@ -61,7 +62,7 @@ describe('any plan of any milk, pushed anywhere', () => {
           if (i > 0) expect(heavy[w.weight]).toBeLessThanOrEqual(heavy[all[i - 1]?.weight ?? 'danger']);
         });
       }),
-      { numRuns: 150, seed: 77 },
+      { numRuns: times(50, 150), seed: 77 },
     );
   });
   test('every mend can be done: the plan stays in order, in its bounds, and folds', () => {
@@ -80,7 +81,7 @@ describe('any plan of any milk, pushed anywhere', () => {
             expect(look(after, unlearned(kit))).not.toBeNull();
           }
       }),
-      { numRuns: 120, seed: 78 },
+      { numRuns: times(40, 120), seed: 78 },
     );
   });
   test('pressing the first mend of the heaviest warning, again and again, comes to an end', () => {
@@ -98,7 +99,7 @@ describe('any plan of any milk, pushed anywhere', () => {
         }
         expect(pressed).toEqual([]);
       }),
-      { numRuns: 60, seed: 79 },
+      { numRuns: times(20, 60), seed: 79 },
     );
   });
 });

@@ -13,6 +13,9 @@ import { doubted, freshWater, ranges, sampleBeliefs, STATED } from '../../src/qu
 import { applyEdits, contextOf, kindOf } from '../../src/steps';
 import type { Recipe } from '../../src/steps';
 import { batchOf } from '../batch/promised';
+import { times } from '../long';
+
+const KITCHENS = times(5, 20);
 
 describe('counts beside a statistics package', () => {
   test('the binomial and its tails', () => {
@@ -95,7 +98,7 @@ describe('how true the promises were', () => {
       }),
     );
   /**
-   * Twenty kitchens that nobody sees, ten batches each: what its things and foods truly do is drawn once for a kitchen and
+   * Kitchens that nobody sees (twenty in the long run), ten batches each: what its things and foods truly do is drawn once for a kitchen and
    * again for each day, with the spreads of models §9.
    */
   test('in kitchens with hidden truths: the error falls to under half within ten batches, and four in five come within', () => {
@@ -104,7 +107,7 @@ describe('how true the promises were', () => {
     const draw = (): Beliefs => sampleBeliefs(unlearned(base.kit), doubted(base.recipe), random);
     const all: Kept[] = [];
     let [first, last] = [0, 0];
-    for (let k = 0; k < 20; k += 1) {
+    for (let k = 0; k < KITCHENS; k += 1) {
       const kitchen = draw();
       const truly = bare(base, onDay(kitchen, null)).jarredMl;
       const said = new Map<string, Seen[]>();
@@ -128,7 +131,8 @@ describe('how true the promises were', () => {
     }
     const within = all.filter((x) => x.came >= x.low && x.came <= x.high).length / all.length;
     expect(last / first).toBeLessThan(0.5);
-    expect(within).toBeGreaterThan(0.75);
-    expect(within).toBeLessThan(0.85);
+    // Four in five; so few as a plain run draws scatter by a tenth of it more.
+    expect(within).toBeGreaterThan(times(0.65, 0.75));
+    expect(within).toBeLessThan(times(0.95, 0.85));
   }, 180_000);
 });

@@ -1,6 +1,7 @@
 import { describe, expect, test } from '@jest/globals';
 import { boilNext, NO_BOIL } from '../../src/detect';
 import type { BoilWatch } from '../../src/detect';
+import { times } from '../long';
 import { recorded } from './recorded';
 import type { Recorded } from './recorded';
 
@@ -24,13 +25,13 @@ function listen({ samples, boilC }: Recorded): Heard {
   }
   return { toldS, offS, foamS, last: w };
 }
-const N = 200;
-const HALF = 100;
+const N = times(20, 200);
+const HALF = times(10, 100);
 const middle = (x: readonly number[]): number => [...x].sort((a, b) => a - b)[Math.floor(x.length / 2)] ?? NaN;
 const most = (x: readonly number[], share: number): number =>
   [...x].sort((a, b) => a - b)[Math.floor(share * (x.length - 1))] ?? NaN;
 
-describe('the true boil, over 200 recorded pots with noise, drop-outs and wild readings', () => {
+describe('the true boil, over recorded pots with noise, drop-outs and wild readings', () => {
   const of = (kind: Parameters<typeof recorded>[1], from: number, n = N) =>
     Array.from({ length: n }, (_, i) => {
       const r = recorded(from + i, kind);

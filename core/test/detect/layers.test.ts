@@ -2,11 +2,12 @@ import { describe, expect, it } from '@jest/globals';
 import jpeg from 'jpeg-js';
 import { layersOfPicture, layersWithin, namedLayers } from '../../src/detect';
 import type { Picture, SeenLayers } from '../../src/detect';
+import { times } from '../long';
 import { renderedJar } from './renderedJar';
 import type { Drawn } from './renderedJar';
 
-/** Enough for a share of nine in ten to be told from eight in ten. */
-const PICTURES = 50;
+/** Fifty tell a share of nine in ten from eight in ten. */
+const PICTURES = times(20, 50);
 const drawn = Array.from({ length: PICTURES }, (_, i) => renderedJar(i + 1));
 /** Is every line there and within 3 % of the height, and none that is not? */
 const right = (seen: SeenLayers | null, d: Drawn): boolean =>
@@ -39,7 +40,7 @@ describe('layers in drawn photographs: noise, tilt, labels, reflections', () => 
     for (const s of shown) expect(namedLayers(s, []).reduce((x, l) => x + l.share, 0)).toBeCloseTo(1, 9);
   });
   it('sees the same through a JPEG of middling quality', () => {
-    const some = drawn.slice(0, 20);
+    const some = drawn.slice(0, times(7, 20));
     const squeezed = some.map((d): Picture => {
       const { width, height, data } = jpeg.decode(jpeg.encode({ ...d, data: Buffer.from(d.data) }, 60).data);
       return { width, height, data: new Uint8ClampedArray(data) };

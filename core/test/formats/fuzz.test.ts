@@ -10,6 +10,7 @@ import type { Fault } from '../../src/records';
 import { backupV1, bytesOf } from './files';
 import { sampleKitchen } from '../records/sample';
 import { kitAt } from '../batch/kitchen';
+import { times } from '../long';
 
 /** Every place in a piece of JSON, as a path. */
 function places(x: unknown, at: readonly (string | number)[] = []): (readonly (string | number)[])[] {
@@ -70,7 +71,7 @@ describe('anything at any place of a file', () => {
         const seen = look(r.plan.recipe, unlearned(r.plan.kit));
         if (seen) expect(JSON.stringify(writeOutcome(r.plan, seen))).not.toMatch(/NaN|Infinity/);
       }),
-      { numRuns: 600, seed: 11 },
+      { numRuns: times(150, 600), seed: 11 },
     );
   });
   test('a kitchen’s file is taken whole, or refused whole', () => {
@@ -82,7 +83,7 @@ describe('anything at any place of a file', () => {
         if (r.ok) expect(Object.keys(r.kitchen).sort()).toEqual([...TABLES].sort());
         else for (const f of r.faults) expect(f.say).toMatch(/\.$/);
       }),
-      { numRuns: 250, seed: 12 },
+      { numRuns: times(60, 250), seed: 12 },
     );
   });
 });

@@ -5,13 +5,14 @@ import { readBackup, readPlanFile, writeOutcome, writePlan } from '../../src/for
 import { METHODS, recipeOf } from '../../src/methods';
 import { seededRandom } from '../../src/numerics';
 import { sampleKitchen } from '../records/sample';
+import { times } from '../long';
 import { backupV1, bytesOf } from './files';
 
 /**
- * Any bytes, any depth, any name at any place of a file. `LONG=1` runs ten thousand of each, as the nightly does; a
- * plain test run a seeded five hundred. Nothing may end in an exception, nothing taken in may fail a page.
+ * Any bytes, any depth, any name at any place of a file. `npm run test:long` runs ten thousand of each, a
+ * plain test run a seeded two hundred and fifty. Nothing may end in an exception, nothing taken in may fail a page.
  */
-const RUNS = process.env.LONG === '1' ? 10_000 : 250;
+const RUNS = times(250, 10_000);
 const ODD: readonly string[] = [
   ...['null', 'true', '""', '"x"', '-1', '0', '1e300', '1e-300', '[]', '{}', '[[]]', '{"value":-5,"unit":"g"}'],
   ...[

@@ -2,7 +2,17 @@ import { expect, test, describe } from '@jest/globals';
 import { fold } from '../../src/batch';
 import { beanyIndexOf, contents, inhibitorLeftOf, massG, solidsG, unlearned } from '../../src/kitchen';
 import type { Kit, Stream, Thing } from '../../src/kitchen';
-import { makeStep, numberOf, paramOf, withParams, isBoiledEnough, keepBy, pulpBoilS, rest, contextOf } from '../../src/steps';
+import {
+  makeStep,
+  numberOf,
+  paramOf,
+  withParams,
+  isBoiledEnough,
+  keepBy,
+  pulpBoilS,
+  rest,
+  contextOf,
+} from '../../src/steps';
 import type { FigureName, Step } from '../../src/steps';
 import { MATERIALS } from '../../src/materials';
 import { away0, kitAt, SEA, soyRecipe, stirred, withFoods } from '../batch/kitchen';

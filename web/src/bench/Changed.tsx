@@ -33,7 +33,8 @@ export function Changed({ r, t }: { readonly r: Running; readonly t: TaskState }
     if (last?.is !== 'reading') return null;
     const before = progressOf(
       r.batch,
-      r.events.filter((e) => e !== last),
+      // A timer and the cook's own figure beside it are one answer.
+      r.events.filter((e) => !(e.is === 'reading' && e.at === last.at && e.reading.what === last.reading.what)),
       r.traces,
     ).summary;
     const fit = r.progress.outcome.fits.find((f) => f.step === last.reading.step && f.what === last.reading.what);

@@ -43,7 +43,7 @@ export function RawWarning({ r, t, probe, onBack }: RawWarningProps) {
       <p>{text.say}</p>
       <NotSaved of={write} />
       {text.back !== null && (
-        <button type="button" data-once className="btn btn-lg w-full" onClick={boilOn}>
+        <button type="button" data-once className="btn btn-outline btn-lg mt-1 w-full" onClick={boilOn}>
           {text.back}
         </button>
       )}

@@ -58,11 +58,12 @@ interface MinutesProps {
   readonly ranS: number;
   readonly label: string;
   readonly save: string;
-  readonly onTook: (saidS: number) => void;
+  readonly onTook: (saidS: number | undefined) => void;
 }
-/** So many minutes by the cook's word; begins with what the timer ran. */
+/** Minutes by the cook's own word. The field begins with the timer's figure; left so, the timer counts to the second. */
 function Minutes({ ranS, label, save, onTook }: MinutesProps) {
-  const [min, setMin] = useState(Math.floor(ranS / MINUTE_S));
+  const ranMin = Math.floor(ranS / MINUTE_S);
+  const [min, setMin] = useState(ranMin);
   return (
     <div className="flex flex-wrap items-end gap-3">
       <NumberField big label={label} value={min} unit="min" low={0} high={240} onChange={setMin} />
@@ -70,7 +71,7 @@ function Minutes({ ranS, label, save, onTook }: MinutesProps) {
         type="button"
         data-once
         className="btn btn-outline btn-lg min-w-36 flex-1"
-        onClick={() => onTook(min * MINUTE_S)}
+        onClick={() => onTook(min === ranMin ? undefined : min * MINUTE_S)}
       >
         {save}
       </button>

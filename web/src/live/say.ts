@@ -1,4 +1,14 @@
-import { grams, join, layersText, milkName, milkOf, millilitres, roughly } from '@ironpan/core/words';
+import {
+  grams,
+  join,
+  layersText,
+  milkName,
+  milkOf,
+  millilitres,
+  roughly,
+  TREATMENT_SHORT,
+  TREATMENT_WORDS,
+} from '@ironpan/core/words';
 import type { ShelfJar } from './shelf';
 
 /** How long a jar still keeps. */
@@ -19,7 +29,7 @@ export const amountLeft = (j: ShelfJar): string => join(j.pulp ? grams(j.now.lef
 export function tagOf(j: ShelfJar, short = false): { readonly name: string; readonly part: string } {
   if (short && !j.pulp) return { name: milkOf(j.batch.recipe), part: '' };
   if (j.now.flour) return { name: `${j.name}, dried`, part: '' };
-  if (j.pulp) return { name: `${j.now.hygiene === 'touched' ? 'boiled' : j.now.hygiene} ${j.name}`, part: '' };
+  if (j.pulp) return { name: `${TREATMENT_SHORT[j.now.treatment]} ${j.name}`, part: '' };
   return { name: milkName(milkOf(j.batch.recipe)), part: j.part === '' ? `batch ${j.batch.number}` : j.part };
 }
 /** What a screen reader says of it beside its name and amount. */
@@ -30,7 +40,7 @@ export function saidOf(j: ShelfJar): string {
       ? 'dried'
       : j.danger
         ? 'not boiled enough: do not drink it'
-        : `${timeLeft(j)} left${j.now.done ? (j.now.hygiene === 'touched' ? ', touched again' : '') : ', raw'}`;
+        : `${timeLeft(j)} left${j.now.done ? (j.now.hygiene === 'touched' ? `, ${TREATMENT_WORDS[j.now.treatment]}` : '') : `, ${TREATMENT_WORDS[j.now.treatment]}`}`;
   if (j.pulp || !j.layers || j.layers.length < 2) return state;
   return `${state}; ${j.now.seenLayers ? 'seen' : 'expected'}: ${layersText(j.layers)}`;
 }

@@ -79,7 +79,7 @@ export function seen(j: JarWithLog, fridge: readonly FridgeLine[], at: number): 
     return { ...j, why: e instanceof Error ? e.message : String(e) };
   }
 }
-/** Not to be eaten goes before raw by nature, and that before touched again. */
+/** Not to be eaten goes before raw by nature, and that before what was handled after heating. */
 function stampOf(now: JarNow, left: number, danger: boolean): ShelfJar['stamp'] {
   if (now.turned) return { word: 'TURNED', stop: true };
   if (danger) return { word: 'NOT BOILED', stop: true };
@@ -87,7 +87,7 @@ function stampOf(now: JarNow, left: number, danger: boolean): ShelfJar['stamp'] 
   if (!now.done) return { word: 'BOIL FIRST', stop: true };
   if (now.flour) return { word: 'DRY', stop: false };
   if (now.hygiene === 'raw') return { word: 'RAW', stop: false };
-  return now.hygiene === 'touched' ? { word: 'TOUCHED', stop: false } : null;
+  return now.hygiene === 'touched' ? { word: 'HANDLED', stop: false } : null;
 }
 const MONTH = 30 * 86_400_000;
 /** Milk of the last thirty days, whatever became of it. */

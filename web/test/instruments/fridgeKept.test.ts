@@ -2,8 +2,7 @@ import { expect, test } from '@jest/globals';
 import { encodeAir, toHex } from '@ironpan/core/instruments';
 import { FridgeKept } from '../../src/instruments/fridgeKept';
 import { fridgeLog } from '../../src/store/jars';
-import { layDemo } from '../../src/demo/lay';
-import { kitchenForEach } from '../setup';
+import { copyDemo, kitchenForEach } from '../setup';
 
 kitchenForEach('fridgeKept');
 /** Not on the hour: lines are. */
@@ -13,7 +12,7 @@ const MIN = 60_000;
 const frame = (c: number): string => toHex(encodeAir(c));
 
 test('a thermometer in the fridge keeps its log while the page is open, and what was said before stays', async () => {
-  await layDemo(T);
+  await copyDemo(T);
   const before = await fridgeLog();
   const kept = new FridgeKept();
   // Two hours: the door stands open in the second.
@@ -31,7 +30,7 @@ test('a thermometer in the fridge keeps its log while the page is open, and what
   expect((await fridgeLog()).length).toBe(after.length);
 });
 test('frames that are none, and time that runs back, leave no line', async () => {
-  await layDemo(T);
+  await copyDemo(T);
   const before = (await fridgeLog()).length;
   const kept = new FridgeKept();
   kept.take([
@@ -45,7 +44,7 @@ test('frames that are none, and time that runs back, leave no line', async () =>
   expect(await fridgeLog()).toHaveLength(before);
 });
 test('what a stand-in tells at the bench is kept too; a scale is no fridge, and what is of an earlier time is none', async () => {
-  await layDemo(T);
+  await copyDemo(T);
   const before = await fridgeLog();
   const kept = new FridgeKept();
   for (let s = 0; s < 5400; s += 30) {

@@ -1,9 +1,8 @@
 import { expect, test } from '@jest/globals';
-import { layDemo } from '../../src/demo/lay';
 import { bookFound, bookGroups, bookMilks } from '../../src/store/book';
 import type { BookAsk, BookWhich } from '../../src/store/book';
 import { db } from '../../src/store/db';
-import { kitchenForEach } from '../setup';
+import { copyDemo, kitchenForEach } from '../setup';
 
 kitchenForEach('book');
 const AT = Date.parse('2026-03-14T07:30:00Z');
@@ -11,7 +10,7 @@ const found = (a: Partial<BookAsk> = {}) =>
   bookFound({ find: '', milk: null, which: 'all', of: null, order: 'newest', ...a });
 
 test('what is asked of the book in parts is what a reader of every row would find', async () => {
-  await layDemo(AT);
+  await copyDemo(AT);
   const d = db();
   const [rows, fates, standing] = [await d.digests.toArray(), await d.fates.toArray(), await d.standing.toArray()];
   const jarsOf = (batch: string) => fates.filter((f) => f.batch === batch && f.product !== 'pulp');
@@ -35,7 +34,7 @@ test('what is asked of the book in parts is what a reader of every row would fin
   expect(await found({ milk: 'oat', which: 'turned', find: 'no such name' })).toEqual([]);
 });
 test('short is what came out at less than nine tenths of what was promised, by the scale where there is one', async () => {
-  await layDemo(AT);
+  await copyDemo(AT);
   const d = db();
   const [one, two] = (await d.digests.toArray()).filter((r) => r.state === 'finished');
   if (!one || !two) throw new Error('no batches');
@@ -48,7 +47,7 @@ test('short is what came out at less than nine tenths of what was promised, by t
 });
 
 test('of a plan, of a school, for a use: each names its batches, and a plan that is gone names none', async () => {
-  await layDemo(AT);
+  await copyDemo(AT);
   const d = db();
   const batches = await d.batches.toArray();
   const { plans, schools, uses } = await bookGroups();

@@ -5,8 +5,7 @@ import { decant, liftCap, pourTogether, takePouringBack } from '../../src/store/
 import { appendToJar, fridgeLog, standingJars } from '../../src/store/jars';
 import { keepPhoto } from '../../src/store/photos';
 import type { JarWithLog } from '../../src/store/jars';
-import { layDemo } from '../../src/demo/lay';
-import { kitchenForEach } from '../setup';
+import { copyDemo, kitchenForEach } from '../setup';
 
 const open = kitchenForEach('decant');
 const T = Date.UTC(2026, 4, 1, 9);
@@ -21,7 +20,7 @@ const left = async (id: string, at = T + 1000): Promise<number> => {
 };
 
 test('some of a jar is a jar of its own; taken back, all is as it was', async () => {
-  await layDemo(T);
+  await copyDemo(T);
   const [j] = await milks();
   if (!j) throw new Error('no jar');
   const before = await left(j.jar.id);
@@ -38,7 +37,7 @@ test('some of a jar is a jar of its own; taken back, all is as it was', async ()
   expect(await left(j.jar.id)).toBeCloseTo(before, 0);
 });
 test('no more than there is and no more than it holds; the last of it finishes the jar', async () => {
-  await layDemo(T);
+  await copyDemo(T);
   const [j] = await milks();
   if (!j) throw new Error('no jar');
   expect((await decant(j.jar.id, 9999, BOX, T)).ml).toBe(300);
@@ -49,7 +48,7 @@ test('no more than there is and no more than it holds; the last of it finishes t
   expect(await open().standing.get(j.jar.id)).toBeDefined();
 });
 test('two jars together: one is empty, the other holds both and says what was poured in', async () => {
-  await layDemo(T);
+  await copyDemo(T);
   const all = await milks();
   const a = all[0];
   const b = all.find((x) => x.batch.id !== a?.batch.id);
@@ -64,7 +63,7 @@ test('two jars together: one is empty, the other holds both and says what was po
   expect(await left(a.jar.id)).toBeCloseTo(wasA, 0);
 });
 test('what is poured over from a mixed jar knows the foods of both milks', async () => {
-  await layDemo(T);
+  await copyDemo(T);
   const all = await milks();
   const a = all[0];
   const b = all.find((x) => x.batch.recipe.larder[0]?.material !== a?.batch.recipe.larder[0]?.material);
@@ -78,7 +77,7 @@ test('what is poured over from a mixed jar knows the foods of both milks', async
   expect(into && jarNow(into.jar, into.events, into.batch, await fridgeLog(), T + 1000).leftMl).toBeCloseTo(60, 0);
 });
 test('a corrected reading rewrites the jars of its batch and what was poured over from them; none is lost', async () => {
-  await layDemo(T);
+  await copyDemo(T);
   const found = (await milks()).find((x) => jarsOf(x.batch, progressOf(x.batch, [])).length >= 0);
   if (!found) throw new Error('no jar');
   const p = await decant(found.jar.id, 100, BOX, T);
@@ -98,7 +97,7 @@ test('a corrected reading rewrites the jars of its batch and what was poured ove
   expect((await open().jars.get(found.jar.id))?.filledMl).toBeLessThan(found.jar.filledMl);
 });
 test('a cap lifted on the worktop stands on the worktop, as what is poured over does', async () => {
-  await layDemo(T);
+  await copyDemo(T);
   const all = await standingJars();
   const j = all.find((x) => x.jar.product === 'first');
   if (!j) throw new Error('no first pressing');

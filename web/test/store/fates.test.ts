@@ -5,8 +5,7 @@ import { appendToJar, jarsOfBatch, standingJars, takeBack } from '../../src/stor
 import { forgetLasting, keepLasting } from '../../src/store/lasting';
 import { readHere } from '../../src/store/here';
 import { append, oneBatch } from '../../src/store/batches';
-import { layDemo } from '../../src/demo/lay';
-import { kitchenForEach } from '../setup';
+import { copyDemo, kitchenForEach } from '../setup';
 
 const open = kitchenForEach('fates');
 const T = Date.UTC(2026, 4, 1, 9);
@@ -14,7 +13,7 @@ const T = Date.UTC(2026, 4, 1, 9);
 const noBreath = (): Promise<void> => Promise.resolve();
 
 test('every jar has its fate, in the same transaction as what was said of it', async () => {
-  await layDemo(T);
+  await copyDemo(T);
   const jars = await open().jars.toArray();
   expect((await allFates()).map((f) => f.jar).sort()).toEqual(jars.map((j) => j.id).sort());
   const j = (await standingJars()).find((x) => x.jar.product === 'milk');
@@ -36,7 +35,7 @@ test('every jar has its fate, in the same transaction as what was said of it', a
   expect((await fatesOfBatches([j.batch.id])).find((f) => f.jar === j.jar.id)?.said.slip).not.toBe('slippery');
 });
 test('fates that are missing, of fewer lines or of jars that are gone are put right', async () => {
-  await layDemo(T);
+  await copyDemo(T);
   const d = open();
   const before = await allFates();
   const [first, second] = before;
@@ -53,7 +52,7 @@ test('fates that are missing, of fewer lines or of jars that are gone are put ri
   expect(sorted(await allFates())).toEqual(sorted(before));
 });
 test('a batch gone back to the bench and jarred anew takes its fates with it', async () => {
-  await layDemo(T);
+  await copyDemo(T);
   const d = open();
   const batch = (await d.digests.where('state').equals('finished').primaryKeys())[0] ?? '';
   await d.fates.where('batch').equals(batch).delete();
@@ -64,7 +63,7 @@ test('a batch gone back to the bench and jarred anew takes its fates with it', a
   await keepFates(['nobody']);
 });
 test('what this kitchen may trust is what plans are folded with, until it can no longer be said', async () => {
-  await layDemo(T);
+  await copyDemo(T);
   await keepLasting({ id: 'keeping:soy-boiled', mean: 1.2, jars: 20, turned: 6 });
   expect((await readHere()).beliefs['keeping:soy-boiled']).toMatchObject({ mean: 1.2, n: 20 });
   await forgetLasting('keeping:soy-boiled');

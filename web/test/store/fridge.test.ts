@@ -1,8 +1,7 @@
 import { expect, test } from '@jest/globals';
 import { allFates } from '../../src/store/fates';
 import { saveLogger } from '../../src/store/fridge';
-import { layDemo } from '../../src/demo/lay';
-import { kitchenForEach } from '../setup';
+import { copyDemo, kitchenForEach } from '../setup';
 
 const open = kitchenForEach('fridge');
 const T = Date.UTC(2026, 4, 1, 9);
@@ -12,7 +11,7 @@ const spent = async (): Promise<number> =>
   (await allFates()).reduce((sum, f) => sum + (f.end === null ? 0 : (f.lasted?.fineD ?? 0)), 0);
 
 test('what was finished in those days is reckoned by the logger too; told again, it takes its own place', async () => {
-  await layDemo(T);
+  await copyDemo(T);
   const set = await open().fridge.count();
   const before = await spent();
   await saveLogger(days(9));

@@ -12,7 +12,7 @@ import { kitchenForEach } from '../setup';
 const open = kitchenForEach('scale');
 const T = Date.UTC(2026, 4, 1, 9);
 const SMALL = 20;
-const LARGE = 160;
+const LARGE = 100;
 
 /** Rows that came out of the storage while something was done, by table. */
 async function rowsRead(act: () => Promise<unknown>): Promise<number> {

@@ -3,19 +3,18 @@ import { backupBytes, readBackup } from '@ironpan/core/formats';
 import { massG } from '@ironpan/core/kitchen';
 import { TABLES } from '@ironpan/core/records';
 import type { Kitchen } from '@ironpan/core/records';
-import { layDemo } from '../../src/demo/lay';
 import { keepDraft, readDraft } from '../../src/store/drafts';
 import { takeBack } from '../../src/store/jars';
 import { readSettings, saveSettings } from '../../src/store/kit';
 import { onePlan, planFromMethod, savePlan, stepPlan } from '../../src/store/plans';
 import { importAll, importCounts, readAll, wipe } from '../../src/store/transfer';
-import { kitchenForEach } from '../setup';
+import { copyDemo, kitchenForEach } from '../setup';
 
 const open = kitchenForEach('transfer');
 const T = Date.UTC(2026, 4, 1, 9);
 
 async function demoFile(): Promise<Kitchen> {
-  await layDemo(T);
+  await copyDemo(T);
   const read = readBackup(backupBytes(await readAll(), T));
   if (!read.ok) throw new Error(read.faults.map((f) => f.say).join('\n'));
   return read.kitchen;
@@ -115,7 +114,7 @@ test('merging an older file brings nothing back that was taken back, and refolds
   expect((await open().digests.get(batch))?.lines).toBe(await open().events.where('batch').equals(batch).count());
 });
 test('preferences and steps back travel with the kitchen; half-typed figures stay where they are', async () => {
-  await layDemo(T);
+  await copyDemo(T);
   await saveSettings({ cups: 'own', us: true, keys: false });
   await keepDraft('half', '12');
   const id = await planFromMethod('soy-washed', T);
@@ -131,7 +130,7 @@ test('preferences and steps back travel with the kitchen; half-typed figures sta
   expect((await stepPlan(id, 'back', T + 2))?.name).toBe(p.name);
 });
 test('what came in with the file’s own digests, and without them, is one book', async () => {
-  await layDemo(T);
+  await copyDemo(T);
   const read = readBackup(backupBytes(await readAll(), T));
   if (!read.ok) throw new Error('not whole');
   const before = await open().digests.toArray();

@@ -1,19 +1,18 @@
 import { expect, test } from '@jest/globals';
 import { leversOf } from '@ironpan/core/questions';
 import { designFor } from '@ironpan/core/trials';
-import { layDemo } from '../../src/demo/lay';
 import { startBatch } from '../../src/store/batches';
 import { readHere } from '../../src/store/here';
 import { allPlans, onePlan } from '../../src/store/plans';
 import { answerTasting, addTasting, changeTasting, oneTasting, unanswer } from '../../src/store/tastings';
 import { addTrial, allTrials, changeTrial, deleteTrial, madeFrom, oneTrial, planRun } from '../../src/store/trials';
-import { kitchenForEach } from '../setup';
+import { copyDemo, kitchenForEach } from '../setup';
 
 const open = kitchenForEach('trials');
 const T = Date.UTC(2026, 4, 1, 9);
 
 async function laid(): Promise<string> {
-  await layDemo(T);
+  await copyDemo(T);
   const plan = (await allPlans())[0];
   const lever = plan && leversOf(plan.recipe)[0];
   if (!plan || !lever) throw new Error('no plan');

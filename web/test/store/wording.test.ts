@@ -1,12 +1,11 @@
 import { expect, test } from '@jest/globals';
 import { lastSeq } from '@ironpan/core/batch';
 import { wordFrom } from '@ironpan/core/steps';
-import { layDemo } from '../../src/demo/lay';
 import { allFates, fatesMissing, fatesStale } from '../../src/store/fates';
 import { readHere } from '../../src/store/here';
 import { appendToJar, standingJars, takeBack } from '../../src/store/jars';
 import { allWording, countWordsFrom, readWording } from '../../src/store/wording';
-import { kitchenForEach } from '../setup';
+import { copyDemo, kitchenForEach } from '../setup';
 
 const open = kitchenForEach('wording');
 const T = Date.UTC(2026, 4, 1, 9);
@@ -20,7 +19,7 @@ async function says(word: 'thin', times: number): Promise<readonly string[]> {
 }
 
 test('a word said of a jar moves where that word begins, for plans too; taken back, it is as it was', async () => {
-  await layDemo(T);
+  await copyDemo(T);
   const before = await thick();
   const began = wordFrom('thick', 'likeMilk', (await readHere()).beliefs);
   const ids = await says('thin', 6);
@@ -31,7 +30,7 @@ test('a word said of a jar moves where that word begins, for plans too; taken ba
   expect(await thick()).toEqual(before);
 });
 test('begun anew, what was said before counts no more; counted again, it does', async () => {
-  await layDemo(T);
+  await copyDemo(T);
   const before = await readWording();
   await countWordsFrom('thick', T + 1, T + 1);
   expect((await thick())?.wording).toBeNull();
@@ -41,7 +40,7 @@ test('begun anew, what was said before counts no more; counted again, it does', 
   expect(await readWording()).toEqual(before);
 });
 test('reckoned anew from the logs it is the same', async () => {
-  await layDemo(T);
+  await copyDemo(T);
   await says('thin', 3);
   const before = await allWording();
   await open().fates.clear();

@@ -15,7 +15,7 @@ import { HowItParts } from './HowItParts';
 import { LastsChart } from './LastsChart';
 
 const nameOf = (g: Pick<Group, 'milk' | 'hygiene'>): string =>
-  `${HYGIENE[g.hygiene].replace(', ', ' and ')} ${milkName(g.milk)}`;
+  g.hygiene === 'touched' ? `${milkName(g.milk)}, ${HYGIENE.touched}` : `${HYGIENE[g.hygiene]} ${milkName(g.milk)}`;
 
 /** How long each milk lasts in this kitchen, from what became of its jars; read and fitted away from the screen. */
 export function WhatLasts() {

@@ -1,5 +1,5 @@
 import { solidsOf } from '@ironpan/core/steps';
-import { grams, HYGIENE, jarCode, join, layersText, percent, PLACE_WORDS } from '@ironpan/core/words';
+import { grams, jarCode, join, layersText, percent, PLACE_WORDS, TREATMENT_WORDS } from '@ironpan/core/words';
 import { plain } from '@ironpan/core/units';
 import { now } from '../../clock';
 import { fullDate } from '../../ui/times';
@@ -14,7 +14,7 @@ export function Facts({ j }: { readonly j: ShelfJar }) {
       <Line label="Left" text={amountLeft(j)} />
       {j.jar.vessel !== '' && <Line label="In" text={`${j.jar.vessel}${j.jar.glass ? ', glass' : ''}`} />}
       {j.now.mixedWith.length > 0 && <Line label="Poured in" text={j.now.mixedWith.join('; ')} />}
-      <Line label="State" text={j.danger ? 'not boiled enough' : HYGIENE[j.now.hygiene]} />
+      <Line label="State" text={TREATMENT_WORDS[j.now.treatment]} />
       <Line label="Filled" text={fullDate(j.jar.filledAt)} />
       <Line label="Stands" text={`${PLACE_WORDS[j.now.place]}, ${plain(j.now.placeC, 1)} °C`} />
       {!j.now.flour && <Line label={raw ? 'To boil within' : 'Time left'} text={timeLeft(j)} />}

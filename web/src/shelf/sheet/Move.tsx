@@ -73,7 +73,7 @@ export function Move({ j, onDone, onPourOver }: MoveProps) {
                   {here ? 'It is there' : 'Put it there'}
                 </button>
               </div>
-              {place === 'room' && left !== null && <p className="small mt-1">{uncooledText(left, j.now.hygiene)}</p>}
+              {place === 'room' && left !== null && <p className="small mt-1">{uncooledText(left, j.now.treatment)}</p>}
               {place === 'freezer' && (
                 <>
                   {toFreeze(j) !== null && (

@@ -1,7 +1,7 @@
 import { jarNow, lastSeq, pouredOver } from '@ironpan/core/batch';
 import type { JarNow } from '@ironpan/core/batch';
 import type { ThingOf } from '@ironpan/core/kitchen';
-import { HYGIENE, join, millilitres, roughly } from '@ironpan/core/words';
+import { join, millilitres, roughly, TREATMENT_WORDS } from '@ironpan/core/words';
 import { useState } from 'react';
 import { now, useNow } from '../../clock';
 import { useLive } from '../../live/live';
@@ -123,7 +123,7 @@ function togetherText(then: JarNow, aloneS: number): string {
   const has = then.keep?.s ?? null;
   const left = has === null ? 'no set time' : has <= 0 ? 'no time left' : join(roughly(has));
   const stop = has !== null && has <= 0 ? ' Do not pour them together.' : '';
-  return `Together they are ${HYGIENE[then.hygiene]} and have ${left}: the weaker of the two decides. What stands there has ${join(roughly(aloneS))} as it is.${stop}`;
+  return `Together they are ${TREATMENT_WORDS[then.treatment]} and have ${left}: the weaker of the two decides. What stands there has ${join(roughly(aloneS))} as it is.${stop}`;
 }
 /** The jar as it would be with so much of this one in it. */
 function together(x: ShelfJar, j: ShelfJar, ml: number, fridge: Parameters<typeof jarNow>[3], at: number): JarNow {
