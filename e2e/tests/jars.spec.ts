@@ -75,3 +75,60 @@ test('an old label leads to what became of its jar, and a strange one to a plain
   await cook.go('/?jar=nobody');
   await expect(page.getByText('This label is of no jar of this kitchen.')).toBeVisible();
 });
+
+test('a jar that was heated says so, and what that does to its time before it is recorded', async ({ page }) => {
+  const cook = await Cook.enter(page, 'demo', '/?jar=demo-batch-14:milk:1');
+  const sheet = page.getByRole('dialog');
+  await cook.press('I heated it');
+  await cook.types('How long it stayed so hot', 'x');
+  await expect(sheet.getByRole('alert')).toContainText('x');
+  await expect(page.getByRole('button', { name: 'Record the heating' })).toBeDisabled();
+  await cook.types('How hot it was', '99');
+  await expect(sheet.getByText(/Water boils at that here/)).toBeVisible();
+  await cook.types('How hot it was', '58');
+  await cook.types('How long it stayed so hot', '1');
+  await expect(sheet.getByRole('status')).toContainText('This heating gives it no time back.');
+  await cook.press('Record the heating');
+  await expect(page.getByText(/^Heated to 58/)).toBeVisible();
+  await sheet.getByRole('button', { name: 'Close' }).click();
+  await cook.press('Take it back');
+  await expect(page.getByRole('button', { name: 'Take it back' })).toHaveCount(0);
+});
+
+test('milk that a check found gone off has no time left, heated or not, until that is taken back', async ({ page }) => {
+  const cook = await Cook.enter(page, 'demo', '/?jar=demo-batch-14:milk:1&do=look');
+  const sheet = page.getByRole('dialog');
+  await sheet.getByRole('button', { name: 'sour', exact: true }).click();
+  await cook.press('Keep this look');
+  await expect(sheet).toContainText('Throw it away: heat does not make it good again');
+  await expect(sheet).toContainText('past its time');
+  await cook.press('I heated it');
+  await cook.press('I boiled it');
+  await cook.types('How long it boiled', '10');
+  await expect(sheet.getByRole('status')).toContainText('heat does not make spoiled food good again');
+});
+
+test('frozen jars stand on a board of their own, and nothing is poured from ice', async ({ page }) => {
+  const cook = await Cook.enter(page, 'demo', '/?jar=demo-batch-14:milk:1&do=move');
+  const sheet = page.getByRole('dialog');
+  const row = sheet.getByRole('listitem').filter({ hasText: 'In the freezer' });
+  await row.getByRole('button', { name: 'Put it there' }).click();
+  await expect(page.getByText('In the freezer now.')).toBeVisible();
+  await cook.waits(20);
+  await cook.go('/');
+  const freezer = page.getByRole('region', { name: /^Freezer −?-?18/ });
+  await expect(freezer.getByRole('button')).toHaveCount(1);
+  await freezer.getByRole('button').click();
+  await expect(sheet).toContainText(/In the fridge it is liquid after about \d+.h/);
+  await expect(sheet).toContainText('Move to the fridge by');
+  await expect(sheet.getByRole('button', { name: 'Pour out' })).toHaveCount(0);
+  await cook.press('Put it elsewhere');
+  await sheet
+    .getByRole('listitem')
+    .filter({ hasText: 'In the fridge' })
+    .getByRole('button', { name: 'Put it there' })
+    .click();
+  await expect(page.getByText('In the fridge now.')).toBeVisible();
+  await cook.go('/');
+  await expect(page.getByRole('button', { name: /thawing, liquid in about/ })).toHaveCount(1);
+});

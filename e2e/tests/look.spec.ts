@@ -94,7 +94,7 @@ test('a sign that it has turned makes it the first thing to do, and says so from
     page.getByRole('group', { name: 'Smell and looks' }).getByText(/it has turned\. Throw it away/),
   ).toBeVisible();
   await cook.press('Keep this look');
-  await expect(sheet(page)).toContainText('A look said that it has turned: throw it away.');
+  await expect(sheet(page)).toContainText('A check found that it has gone off. Throw it away');
   await page.keyboard.press('Escape');
   await expect(page.getByRole('button', { name: /^soy milk, batch 14, .*turned: throw it away/ })).toBeVisible();
   const first = page.getByRole('region', { name: 'Next' }).getByRole('listitem').first();

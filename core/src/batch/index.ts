@@ -40,6 +40,7 @@ export { linesOf, paceMeanC, warmSpells } from './fridgeLog';
 export type { HourLine, WarmSpell } from './fridgeLog';
 export { freezesUpToMl, pouredOver, splitInto, tubMl } from './vessels';
 export type { Chosen, Split } from './vessels';
+export type { Ice } from './ice';
 export type { JarNow, Lifted, SeenLook } from './jarLife';
 export { expectedParting, fateOfJar } from './fates';
 export type { Fate } from './fates';

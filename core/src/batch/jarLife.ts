@@ -9,6 +9,7 @@ import {
   fillHeightMm,
   isBoiledEnough,
   isFlour,
+  isSpoiled,
   keepBy,
   layersOf,
   makeStep,
@@ -22,6 +23,8 @@ import { Account } from './account';
 import type { Spending } from './account';
 import type { FilledJar, FridgeLine, FrozenBatch, JarEvent, JarPlace, ThrownReason } from './events';
 import { fold } from './fold';
+import { iceOf } from './ice';
+import type { Ice } from './ice';
 import { endOfJar, standing } from './log';
 import { expectedOf, measuredOf, saysTurned } from './looks';
 import type { Expected, Look, MeasuredTold } from './looks';
@@ -57,7 +60,7 @@ export interface JarNow {
   readonly leftG: number;
   readonly over: 'finished' | 'given' | 'thrown' | null;
   readonly why: ThrownReason | null;
-  /** Time left, never beyond the caps; null for what has no keeping rule. */
+  /** Time left, never beyond the caps, none once a check found it gone off; null for what has no keeping rule. */
   readonly keep: KeepBy | null;
   /** Where its time went. */
   readonly spending: Spending;
@@ -74,8 +77,12 @@ export interface JarNow {
   readonly placeC: number;
   /** Every look at it, the first first. */
   readonly looks: readonly SeenLook[];
-  /** A look said that it has turned; nothing that is done to it later makes it good. */
+  /** A check said that it has gone off; nothing that is done to it later makes it good. */
   readonly turned: boolean;
+  /** It was past its time when it was heated, or is now: for good. */
+  readonly spoiled: boolean;
+  /** There is ice in it; null: all of it is liquid. */
+  readonly ice: Ice | null;
   /** What is expected of it now; null: pulp, of which nothing is. */
   readonly expected: Expected | null;
   /** Layers as they were last seen since it last moved; null: only expected. */
@@ -120,7 +127,7 @@ export function jarNow(
   const end = endOfJar(events);
   const outs = outsOf(jar, events);
   // A jar that was filled before some figure of a stream was kept has it at its beginning. Filled, it is stirred.
-  let s: Stream = { ...NOTHING, ...jar.stream, stillS: 0 };
+  let s: Stream = { ...NOTHING, ...agedAs(jar.stream), stillS: 0 };
   let since = jar.filledAt;
   let madeAt = jar.filledAt;
   let stillSince = jar.filledAt;
@@ -169,7 +176,9 @@ export function jarNow(
   until(now);
   const [last] = stretches(spot, outs, Math.max(now, since), Math.max(now, since) + 1, fridge, batch);
   const placeC = last?.placeC ?? batch.kit.fridgeC;
-  const keep = outOfCold(keepBy(s, placeC, batch.kit.use.jar, ctx), placeC, warmSince(spot, spotSince, last), now);
+  const left = outOfCold(keepBy(s, placeC, batch.kit.use.jar, ctx), placeC, warmSince(spot, spotSince, last), now);
+  const keep =
+    left && turned ? { ...left, s: 0, modelS: Math.min(0, left.modelS), leftD: 0, limit: 'model' as const } : left;
   return {
     leftMl: end ? 0 : volumeMl(s),
     leftG: end ? 0 : massG(s),
@@ -186,6 +195,8 @@ export function jarNow(
     placeC,
     looks,
     turned,
+    spoiled: turned || isSpoiled(s, ctx),
+    ice: iceOf(s, placeC, batch.kit.fridgeC, ctx),
     expected: expected(),
     seenLayers,
     stillSince,
@@ -224,6 +235,8 @@ function outOfCold(keep: KeepBy | null, placeC: number, since: number | null, no
   return { ...keep, capS, s: Math.max(0, Math.min(keep.modelS, capS)), limit: keep.modelS <= capS ? 'model' : 'cap' };
 }
 
+/** A stream that was stored before its age was kept is as old as the usual cap counts it. */
+const agedAs = (s: Partial<Stream>): Partial<Stream> => (s.ageS === undefined ? { ...s, ageS: s.keptS ?? 0 } : s);
 /** A cook sets a timer in minutes: up to the next, with a few seconds to spare. */
 const wholeMinutes = (s: number): number => Math.ceil((s + 5) / MINUTE_S) * MINUTE_S;
 
@@ -254,7 +267,7 @@ function happens(s: Stream, e: JarEvent, jar: FilledJar, batch: FrozenBatch): St
       return run(s, [makeStep('pour', 'part', { of: IN, parts: [{ name: 'glass', share }] })], batch);
     }
     case 'boiled':
-      return jar.product === 'pulp' ? boiledPulp(s, e.forS, batch) : run(s, boil(e.forS), batch);
+      return isPulp(jar.stream) ? boiledPulp(s, e.forS, batch) : run(s, boil(e.forS), batch);
     case 'heated':
       return run(s, [makeStep('heat', 'heat', { of: IN, toC: e.toC, holdS: e.holdS })], batch);
     case 'lifted':

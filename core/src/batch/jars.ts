@@ -1,4 +1,4 @@
-import { hasFood, massG, portion, thingOf, volumeMl } from '../kitchen';
+import { freezerBoxOf, hasFood, massG, portion, thingOf, volumeMl } from '../kitchen';
 import type { Material } from '../materials';
 import { kindOf } from '../steps';
 import type { Figures, Step } from '../steps';
@@ -58,7 +58,7 @@ function asPlanned(
   const n = Math.max(1, f?.jars ?? 1);
   const ml = whole / n;
   const jar = step?.kind === 'jar' ? thingOf(batch.kit, 'jar', step.params.jar) : null;
-  const box = step?.kind === 'freeze' ? thingOf(batch.kit, 'jar', step.params.box) : null;
+  const box = step?.kind === 'freeze' ? freezerBoxOf(batch.kit, step.params.box) : null;
   const thing = jar ?? box;
   const one: Filling = {
     name: thing?.name ?? '',

@@ -17,7 +17,9 @@ export function keptTill(
   now: number,
 ): KeptTill | null {
   if (!isUnmixed(jar, events)) return null;
-  const leftS = (t: number): number | null => jarNow(jar, until(events, t), batch, fridge, t).keep?.s ?? null;
+  // Its time by the law alone: a check that finds it gone off leaves it none, and is what the time is held against.
+  const unchecked = events.filter((e) => e.is !== 'looked');
+  const leftS = (t: number): number | null => jarNow(jar, until(unchecked, t), batch, fridge, t).keep?.s ?? null;
   const { fineAt, turnedAt } = whenFine(jar, events);
   const left = leftS(fineAt);
   if (left === null) return null;

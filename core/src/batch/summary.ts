@@ -61,7 +61,10 @@ export interface ProductSummary {
   readonly beany: number | null;
   readonly hygiene: Hygiene;
   readonly done: boolean;
+  /** Where it ends: in the freezer if it is frozen, else in the fridge. */
   readonly keep: KeepBy | null;
+  /** Of frozen milk, its time from when it is moved to the fridge, thawing included; null: it is not frozen. */
+  readonly keepThawed: KeepBy | null;
 }
 /** Thickness relative to water at the same temperature (an estimate); null: it sets. */
 export interface BodySummary {
@@ -136,6 +139,7 @@ function layersInJar(s: Stream, kit: Kit, ctx: Ctx): readonly Layer[] {
 
 function productOf(name: string, s: Stream, recipe: Recipe, kit: Kit, ctx: Ctx, depth: Depth): ProductSummary {
   const light = depth === 'light' || depth === 'keep';
+  const frozen = s.temperatureC < FROZEN_BELOW_C;
   // Pulp has neither body nor class: it is no milk.
   const pulp = isPulp(s);
   const mass = massG(s);
@@ -173,10 +177,8 @@ function productOf(name: string, s: Stream, recipe: Recipe, kit: Kit, ctx: Ctx, 
     beany: beanyIndexOf(s),
     hygiene: s.hygiene,
     done: isBoiledEnough(s),
-    keep:
-      depth === 'light'
-        ? null
-        : keepBy(s, s.temperatureC < FROZEN_BELOW_C ? s.temperatureC : kit.fridgeC, kit.use.jar, ctx),
+    keep: depth === 'light' ? null : keepBy(s, frozen ? s.temperatureC : kit.fridgeC, kit.use.jar, ctx),
+    keepThawed: frozen && depth === 'all' ? keepBy(s, kit.fridgeC, kit.use.jar, ctx) : null,
   };
 }
 

@@ -1,7 +1,8 @@
+import { thingOf } from '../kitchen';
 import { refusalOf } from '../materials';
-import { foodLines, highestOf, streamBefore } from '../steps';
+import { foodLines, FREEZING_POINT_C, highestOf, streamBefore } from '../steps';
 import { HOUR_S } from '../units';
-import type { Kind } from '../steps';
+import type { Kind, Step } from '../steps';
 import { fig, madeBy, setFix, stepsOf } from './types';
 import type { Check } from './types';
 
@@ -125,19 +126,45 @@ export const glassFreezes: Check = {
   id: 'glassFreezes',
   reason: 'Milk grows by a tenth as it freezes; glass cracks.',
   source: 'common practice',
+  find: (l) => {
+    const other = l.kit.things.find((t) => t.is === 'jar' && !t.glass);
+    const found = (step: string, param: string) => ({
+      check: 'glassFreezes',
+      step,
+      weight: 'danger' as const,
+      figures: {},
+      fixes: other ? [setFix('otherBox', step, param, other.id)] : [],
+    });
+    return [
+      ...stepsOf(l, 'freeze')
+        .filter((s) => s.f('glass') === 1)
+        .map((s) => found(s.step.id, 'box')),
+      ...stepsOf(l, 'stand')
+        .filter(
+          ({ step: { params: p } }) => p.vessel === 'jar' && freezesThere(p) && thingOf(l.kit, 'jar', p.jar).glass,
+        )
+        .map((s) => found(s.step.id, 'jar')),
+    ];
+  },
+};
+const freezesThere = (p: Step<'stand'>['params']): boolean =>
+  p.place === 'freezer' || (p.place === 'other' && p.placeC < FREEZING_POINT_C);
+
+/** Frozen milk that is to be poured into a jar. */
+export const frozenIntoJar: Check = {
+  id: 'frozenIntoJar',
+  reason: 'Ice does not pour. Milk goes into its vessel first, and then into the freezer.',
+  source: 'common practice',
   find: (l) =>
-    stepsOf(l, 'freeze')
-      .filter((s) => s.f('glass') === 1)
-      .map((s) => {
-        const other = l.kit.things.find((t) => t.is === 'jar' && !t.glass);
-        return {
-          check: 'glassFreezes',
-          step: s.step.id,
-          weight: 'danger' as const,
-          figures: {},
-          fixes: other ? [setFix('otherBox', s.step.id, 'box', other.id)] : [],
-        };
-      }),
+    stepsOf(l, 'jar')
+      .filter((s) => (streamBefore(l.outcome, s.place, s.step.params.of)?.temperatureC ?? 0) < FREEZING_POINT_C)
+      .map((s) => ({
+        check: 'frozenIntoJar',
+        step: s.step.id,
+        weight: 'mend' as const,
+        figures: {},
+        fixes: [{ say: 'leaveOutJar', figures: {}, edits: [{ do: 'remove' as const, step: s.step.id }] }],
+      })),
 };
 
 /** A box fuller than ice leaves room for. */

@@ -76,6 +76,7 @@ export const CHECKS: readonly Check[] = [
   finishing.driesTooSlowly,
   finishing.driedRaw,
   finishing.glassFreezes,
+  finishing.frozenIntoJar,
   finishing.freezerTooFull,
   vessels.noJar,
   vessels.neverUsed,

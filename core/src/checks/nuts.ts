@@ -1,16 +1,13 @@
-import { contents, massG } from '../kitchen';
+import { massG } from '../kitchen';
 import type { Stream } from '../kitchen';
-import { gritThrough, makeStep, passesBelowUm } from '../steps';
+import { fatShare, gritThrough, makeStep, passesBelowUm, splitsAtBoil } from '../steps';
 import { HOUR_S } from '../units';
 import { effectiveUm, fig, freshId, insertFix, madeBy, setFix, stepsOf } from './types';
 import type { At, Check, Fix, Looked } from './types';
 
-const fatShare = (s: Stream | undefined): number => (s && massG(s) > 0 ? contents(s).fat / massG(s) : 0);
 const isCoconut = (l: Looked): boolean => l.recipe.materials.some((m) => m.capBelowC !== null);
 /** Long enough for a cap of fat to set, s (common practice). */
 const A_NIGHT_S = 12 * HOUR_S;
-/** Coconut this rich splits when it boils (common practice: the first pressing). */
-const RICH = 0.15;
 
 /** A milk with over 15 % of fat that is boiled. */
 export const richBoils: Check = {
@@ -20,7 +17,7 @@ export const richBoils: Check = {
   find: (l) =>
     isCoconut(l)
       ? stepsOf(l, 'boil')
-          .filter((s) => fatShare(madeBy(s, s.step.params.of)) > RICH)
+          .filter((s) => splitsAtBoil(madeBy(s, s.step.params.of), l.recipe.materials))
           .map((s) => ({
             check: 'richBoils',
             step: s.step.id,

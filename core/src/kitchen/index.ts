@@ -29,6 +29,7 @@ export {
   USUAL_KIT,
   unlearned,
   IN_USE,
+  freezerBoxOf,
   thingOf,
   multiplier,
   believedOf,

@@ -101,6 +101,10 @@ export function thingOf<K extends ThingKind>(kit: Kit, kind: K, id: string): Thi
   if (!found) throw new RangeError(`no ${kind} in the kit`);
   return found;
 }
+/** The box a freeze step names; for 'in use', the first of the kit that is not glass, and a jar only where there is none. */
+export const freezerBoxOf = (kit: Kit, id: string): ThingOf<'jar'> =>
+  kit.things.find((t): t is ThingOf<'jar'> => t.is === 'jar' && (t.id === id || (id === IN_USE && !t.glass))) ??
+  thingOf(kit, 'jar', id);
 /** The reference a plan keeps when it means "the one this kitchen uses". */
 export const IN_USE = 'in use';
 

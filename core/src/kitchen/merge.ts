@@ -93,10 +93,13 @@ export function merge(a: Stream, b: Stream): Draft {
     lossH: byBound(a.lossH, ba, b.lossH, bb),
     hotWholeS: byBound(a.hotWholeS, ba, b.hotWholeS, bb),
     spentD: Math.max(a.spentD, b.spentD),
+    spoiled: a.spoiled || b.spoiled,
+    heatingF70Min: least(a.heatingF70Min, fa, b.heatingF70Min, fb),
     above21S: Math.max(a.above21S, b.above21S),
     above5S: Math.max(a.above5S, b.above5S),
     keptS: Math.max(a.keptS, b.keptS),
     frozenS: Math.max(a.frozenS, b.frozenS),
+    ageS: Math.max(a.ageS, b.ageS),
     // Poured together, it is stirred.
     stillS: 0,
   };

@@ -63,9 +63,15 @@ export interface Stream {
   /** Seconds between 57 and 21 °C, and between 57 and 5 °C, since its last heating. */
   readonly above21S: number;
   readonly above5S: number;
-  /** How old the milk is, s: unfrozen and frozen, since it was opened or last made safe. The caps count from there. */
+  /** No heat makes it good again: it was past its time when it was heated. */
+  readonly spoiled: boolean;
+  /** Pasteurising minutes at 70 °C in the heating that goes on; 0 below 57 °C. */
+  readonly heatingF70Min: number;
+  /** How old the milk is, s: unfrozen and frozen, since it was opened or its time began anew. The caps count from there. */
   readonly keptS: number;
   readonly frozenS: number;
+  /** Unfrozen seconds since it was opened, which no heating begins anew. */
+  readonly ageS: number;
   /** How long it has stood still since it was last stirred or shaken, s of water at 20 °C: its layers follow from it. */
   readonly stillS: number;
 }
@@ -105,10 +111,13 @@ export const NOTHING: Stream = {
   lossH: 0,
   hotWholeS: 0,
   spentD: 0,
+  spoiled: false,
+  heatingF70Min: 0,
   above21S: 0,
   above5S: 0,
   keptS: 0,
   frozenS: 0,
+  ageS: 0,
   stillS: 0,
 };
 
@@ -151,10 +160,13 @@ export function draftOf(s: Stream): Draft {
     lossH: s.lossH,
     hotWholeS: s.hotWholeS,
     spentD: s.spentD,
+    spoiled: s.spoiled,
+    heatingF70Min: s.heatingF70Min,
     above21S: s.above21S,
     above5S: s.above5S,
     keptS: s.keptS,
     frozenS: s.frozenS,
+    ageS: s.ageS,
     stillS: s.stillS,
   };
 }

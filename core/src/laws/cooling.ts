@@ -86,6 +86,8 @@ export const COOLING_LIMITS = {
   endC: COLD_C,
   endS: 21_600,
 } as const;
+/** What is made cold is at 5 °C within this, s (FDA Food Code 3-501.14(B)). */
+export const MADE_COLD_S = 14_400;
 /** Out of the cold, or not yet in it: at most this long, s; half of it where the room is above 32 °C (USDA). */
 const OUT_OF_COLD = { atMostS: 7200, hotRoomC: 32, hotAtMostS: 3600 } as const;
 /** Rice spread on a tray, a centimetre or so deep and loose, kg/m² (common practice). */

@@ -77,6 +77,7 @@ export {
   COOLING_W_PER_M2K,
   COOLING_LIMITS,
   outOfColdS,
+  MADE_COLD_S,
   TRAY_KG_PER_M2,
 } from './cooling';
 export type { CoolingPlace, CoolingWay } from './cooling';
@@ -87,6 +88,8 @@ export {
   FREEZER_C,
   spoilagePace,
   SPENDING_BELOW_C,
+  spentAfterHeating,
+  MADE_CAP_DAYS,
   TOUCHED_CAP_DAYS,
   COLD_C,
   FROZEN_CAP_DAYS,
@@ -126,3 +129,5 @@ export { dryingS, ovenWetBulbC, PULP_MOISTURE, OVEN_W_PER_M2K } from './drying';
 export { CAP, settlingMmPerH, standingPace, capG, HEAVIER, HELD_UP_FROM } from './settling';
 export { approached, layersAfter, PACKS_TO, serumShare } from './layering';
 export type { Layer, LayerKind, Swarm } from './layering';
+export { FREEZING_POINT_C, frozenC, frozenSeconds, iceShare } from './freezing';
+export type { FreezingBody } from './freezing';

@@ -10,6 +10,15 @@ export function spoilagePace(c: number): number {
 }
 /** Spending starts when milk falls below this after its last heating, °C. */
 export const SPENDING_BELOW_C = 57;
+/**
+ * Days of keeping still spent after a heating that pasteurises, of `spentD` before it, where the whole budget is `budgetD`;
+ * both at 4 °C (models §7). What is past its budget stays so: heat destroys neither toxin nor spores (USDA). The others get
+ * back what is left of them once more. D 3: x 1 → 0, x 2 → 1, x 3 → 3.
+ */
+export const spentAfterHeating = (spentD: number, budgetD: number): number =>
+  spentD < budgetD ? Math.max(0, 2 * spentD - budgetD) : spentD;
+/** At 5 °C or colder at most so many days, the day it was made being day 1, whatever is done to it (FDA Food Code 3-501.17). */
+export const MADE_CAP_DAYS = 7;
 /** Cap in days for milk touched again after the boil (cloth, hands, unboiled water), the day made being day 1. */
 export const TOUCHED_CAP_DAYS = 3;
 /** Cold enough to keep, °C (FDA Food Code 3-501.16). */

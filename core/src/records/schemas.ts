@@ -116,6 +116,9 @@ const stream = exactly<Stream>({
   // Jars filled before these were kept were new when they were filled.
   keptS: amount().optional(),
   frozenS: amount().optional(),
+  spoiled: Joi.boolean().optional(),
+  heatingF70Min: number(0, 1e12).optional(),
+  ageS: amount().optional(),
   stillS: amount().optional(),
 });
 const promised = exactly<Promised>({

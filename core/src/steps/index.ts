@@ -1,8 +1,10 @@
 export { highestOf, KINDS, isRead, kindOf, makeStep, nameOf, numberOf, paramOf, withParams } from './registry';
 export type { ParamValue } from './registry';
-export { keepBy, isBoiledEnough, isFlour, keepingOf, heldDays, pulpBoilS } from './processes/keeping';
+export { keepBy, pulpBoilS, thawsInS } from './processes/keeping';
+export { isBoiledEnough, isFlour, isSpoiled, keepingOf, heldDays } from './processes/keepingLimits';
 export { neededHoldS } from './processes/cooking';
 export type { KeepBy } from './processes/keeping';
+export { fatShare, splitsAtBoil } from './processes/splitting';
 export { treatmentOf, TREATMENTS, wasBoiled } from './processes/treatment';
 export type { Treatment } from './processes/treatment';
 export type { Recipe, LarderLine, Edit } from './recipe';

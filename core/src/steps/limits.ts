@@ -13,6 +13,8 @@ export {
   dissolvingTimes,
   DRAWN_OF_RATED,
   freezerFill,
+  FREEZING_POINT_C,
+  iceShare,
   FREEZER_C,
   FROZEN_BELOW_C,
   FROZEN_CAP_DAYS,

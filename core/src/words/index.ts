@@ -18,6 +18,8 @@ export {
 } from './heard';
 export { muchOf } from './much';
 export { rescueDone, rescueText, rescueThen, TROUBLE_NAMES } from './rescue';
+export { iceText, thawAheadText } from './ice';
+export { heatedText } from './heated';
 export { endQuestionText } from './endQuestion';
 export type { EndQuestionText } from './endQuestion';
 export { heatOwedText } from './heatOwed';

@@ -111,6 +111,7 @@ const SENTENCES: Readonly<Record<string, Say>> = {
   driesTooSlowly: (f) => `${f('dryS')} to dry: it moulds before that. Thinner, and hotter.`,
   driedRaw: () => 'This pulp is raw soy. Drying is not cooking: boil it first, then dry it.',
   glassFreezes: () => 'Glass cracks in the freezer. Use a box that is not glass.',
+  frozenIntoJar: () => 'Frozen milk does not pour into a jar. Leave this step out, or put it before the freezing.',
   freezerTooFull: (f) => `Filled to ${f('fill')}; ice needs room: ${f('limit')} at most.`,
   warmJar: (f) =>
     `Jarred at ${f('filledC')} it takes more than four hours to get cold in the fridge. Cool it in ice first.`,
@@ -186,6 +187,7 @@ const FIXES: Readonly<Record<string, (f: (name: string) => string) => string>> =
   slake: () => 'Stir it smooth in a little hot milk first',
   addBeforeBoil: () => 'Put it in before the boil',
   dryThin: (f) => `Spread it 8 mm deep, oven at ${f('toC')}`,
+  leaveOutJar: () => 'Leave this step out',
   otherBox: () => 'Use the box that is not glass',
   fillLess: (f) => `Fill to ${f('to')}`,
   keepCold: (f) => `Keep it at ${f('placeC')}`,

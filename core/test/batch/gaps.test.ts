@@ -36,14 +36,16 @@ describe('what really passed between two steps is folded as rest, from a second 
   });
 });
 
-test('boiled pulp is as old as its boil, and has spent nothing before it', () => {
+test('boiled pulp is as old as its boil; of its time before it, it has back what was left', () => {
   const pulp = jarsOf(batch, progressOf(batch, run)).find((j) => j.product === 'pulp');
   if (!pulp) throw new Error('no pulp');
   const at = (h: number): number => pulp.filledAt + h * 3_600_000;
   const boiled = (h: number): JarEvent => ({ id: 'b', jar: pulp.id, seq: 1, at: at(h), is: 'boiled', forS: 1200 });
   const now = (h: number, after: number) => jarNow(pulp, [boiled(h)], batch, [], at(h + after));
   expect([now(2, 5).ageS, now(10, 5).ageS]).toEqual([5 * 3600, 5 * 3600]);
-  expect(now(10, 5).keep?.leftD).toBeCloseTo(now(2, 5).keep?.leftD ?? NaN, 3);
+  // Raw bean pulp has one day at 4 °C: after two hours less than half of it is spent, after ten at room warmth more.
+  expect(now(1, 5).keep?.leftD).toBeCloseTo(now(2, 5).keep?.leftD ?? NaN, 3);
+  expect(now(20, 5).keep?.leftD).toBeLessThan(now(2, 5).keep?.leftD ?? NaN);
   expect(now(2, 30).keep?.s).toBeLessThan(now(2, 5).keep?.s ?? NaN);
 });
 

@@ -96,6 +96,11 @@ export const MORE_CASES: readonly (readonly [string, Recipe, Kit])[] = [
   ['driedRaw', after(school('soy-washed'), 'wash', makeStep('dry', 'dry')), SEA],
   ['glassFreezes', after(school('oat-middle'), 'cool', makeStep('freeze', 'freeze', { box: 'jar' })), BOXES],
   [
+    'frozenIntoJar',
+    after(after(school('coconut-raw'), 'jar', makeStep('freeze', 'freeze')), 'freeze', makeStep('again', 'jar', {})),
+    BOXES,
+  ],
+  [
     'freezerTooFull',
     after(school('oat-middle'), 'cool', makeStep('freeze', 'freeze', { box: 'box', fill: 1 })),
     FITTING,

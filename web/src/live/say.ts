@@ -1,5 +1,6 @@
 import {
   grams,
+  iceText,
   join,
   layersText,
   milkName,
@@ -41,6 +42,7 @@ export function saidOf(j: ShelfJar): string {
       : j.danger
         ? 'not boiled enough: do not drink it'
         : `${timeLeft(j)} left${j.now.done ? (j.now.hygiene === 'touched' ? `, ${TREATMENT_WORDS[j.now.treatment]}` : '') : `, ${TREATMENT_WORDS[j.now.treatment]}`}`;
+  if (j.now.ice) return `${state}, ${iceText(j.now.ice)}`;
   if (j.pulp || !j.layers || j.layers.length < 2) return state;
   return `${state}; ${j.now.seenLayers ? 'seen' : 'expected'}: ${layersText(j.layers)}`;
 }

@@ -62,7 +62,7 @@ export function seen(j: JarWithLog, fridge: readonly FridgeLine[], at: number): 
     const left = now.keep?.s ?? Infinity;
     const pulp = isByProduct(j.jar);
     const danger = !pulp && !now.done;
-    const over = now.turned || left <= 0 || danger;
+    const over = now.turned || left <= 0 || danger || (now.flour && now.spoiled);
     const part = isPulp(j.jar.stream) || j.jar.product === 'milk' ? '' : streamName(j.jar.product, j.batch.recipe);
     return {
       ...j,
@@ -83,9 +83,10 @@ export function seen(j: JarWithLog, fridge: readonly FridgeLine[], at: number): 
 function stampOf(now: JarNow, left: number, danger: boolean): ShelfJar['stamp'] {
   if (now.turned) return { word: 'TURNED', stop: true };
   if (danger) return { word: 'NOT BOILED', stop: true };
-  if (left <= 0) return { word: 'PAST', stop: true };
+  if (left <= 0 || (now.flour && now.spoiled)) return { word: 'PAST', stop: true };
   if (!now.done) return { word: 'BOIL FIRST', stop: true };
   if (now.flour) return { word: 'DRY', stop: false };
+  if (now.ice) return { word: now.ice.state.toUpperCase(), stop: false };
   if (now.hygiene === 'raw') return { word: 'RAW', stop: false };
   return now.hygiene === 'touched' ? { word: 'HANDLED', stop: false } : null;
 }

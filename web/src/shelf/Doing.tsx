@@ -12,14 +12,17 @@ export function Doing({ jars, now }: { readonly jars: readonly ShelfJar[]; reado
   const month = useMonth(now);
   const closed = useLive(['closed'], countClosed).data;
   const milk = jars.filter((j) => !j.pulp);
-  const here = milk.reduce((ml, j) => ml + j.now.leftMl, 0);
+  const mlAt = (frozen: boolean): number =>
+    milk.reduce((ml, j) => ml + ((j.now.place === 'freezer') === frozen ? j.now.leftMl : 0), 0);
+  const frozenMl = mlAt(true);
   const fate = fateOf((month ?? []).filter((j) => !isPulp(j.jar.stream)));
   const soon = milk.filter((j) => j.tone !== 'good').length;
   return (
     <section aria-label="How the shelf is doing" className="plate p-4">
       <h2 className="mb-1 text-xl">How the shelf is doing</h2>
       <dl>
-        <Line label="Milk in the fridge" text={join(millilitres(here))} />
+        <Line label="Milk in the fridge" text={join(millilitres(mlAt(false)))} />
+        {frozenMl > 0 && <Line label="Milk in the freezer" text={join(millilitres(frozenMl))} />}
         <Line label="Made in 30 days" text={month ? join(millilitres(fate.madeMl)) : '…'} />
         <Line
           label="Thrown away of it"

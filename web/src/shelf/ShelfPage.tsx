@@ -1,3 +1,5 @@
+import type { JarPlace } from '@ironpan/core/batch';
+import { FREEZER_C } from '@ironpan/core/steps';
 import { plain } from '@ironpan/core/units';
 import { useState } from 'react';
 import { Link, useSearchParams } from 'react-router';
@@ -25,6 +27,7 @@ import { OnBoard } from './OnBoard';
 import { Soaking } from './Soaking';
 import { Tools } from './Tools';
 import { useShelf } from '../live/shelf';
+import type { ShelfJar } from '../live/shelf';
 
 /** What there is: milk in the fridge, pulp beside it, what stands soaking, and what to do next. */
 export function ShelfPage() {
@@ -50,6 +53,7 @@ export function ShelfPage() {
   const openJar = (jar: string, begin: SheetDoing | null = null): void =>
     ask(begin === null ? { jar } : { jar, do: begin });
   const size = milk.length > 12 ? 'small' : 'large';
+  const at = (place: JarPlace): readonly ShelfJar[] => milk.filter((j) => j.now.place === place);
   return (
     <div className="shelf-page mx-auto grid max-w-[84rem] gap-x-6 gap-y-4 px-4 py-4 wide:px-5">
       <div className="min-w-0 [grid-area:boards]">
@@ -63,10 +67,20 @@ export function ShelfPage() {
         {gone !== null && <GoneJar key={gone} id={gone} onClose={() => ask({}, { replace: true })} />}
         <Tools jars={here} order={milk.length > 6 ? order : null} onOrder={setOrder} onOpen={openJar} />
         <Board name={`Fridge ${plain(kit.fridgeC, 1)} °C · milk`} empty="No milk in the fridge." size={size}>
-          {milk.map((j) => (
+          {at('fridge').map((j) => (
             <OnBoard key={j.jar.id} j={j} size={size} onOpen={() => openJar(j.jar.id)} />
           ))}
         </Board>
+        {OTHER_BOARDS.map(
+          ([place, name]) =>
+            at(place).length > 0 && (
+              <Board key={place} name={name} empty="" size={size}>
+                {at(place).map((j) => (
+                  <OnBoard key={j.jar.id} j={j} size={size} onOpen={() => openJar(j.jar.id)} />
+                ))}
+              </Board>
+            ),
+        )}
         <p className="quiet small -mt-3 mb-3">
           Hatched: as expected, nobody has looked yet. Press a jar to say how it is.
         </p>
@@ -101,6 +115,12 @@ export function ShelfPage() {
     </div>
   );
 }
+/** Boards that stand only while there is milk on them. */
+const OTHER_BOARDS: readonly (readonly [JarPlace, string])[] = [
+  ['freezer', `Freezer ${plain(FREEZER_C)} °C, milk`],
+  ['room', 'On the counter, milk'],
+  ['bag', 'In a bag, milk'],
+];
 const doingOf = (text: string | null): SheetDoing | null => DOINGS.find((d) => d === text) ?? null;
 
 function EmptyKitchen() {

@@ -1,5 +1,5 @@
 import { expect, test, describe } from '@jest/globals';
-import { clockReading, endQuestionOf, progressOf } from '@ironpan/core/batch';
+import { clockReading, endQuestionOf, inOrder, progressOf } from '@ironpan/core/batch';
 import type { BatchEvent, Progress, TaskState } from '@ironpan/core/batch';
 import { begin, endOf } from '../../src/bench/actions';
 import { append, startBatch } from '../../src/store/batches';
@@ -82,7 +82,7 @@ describe('ending a task', () => {
     const r = await until(at, 'boil', 'hold');
     await append(r.batch.id, endOf(r, current(r.progress), { ranS: 180, saidS: 1200 }), T + 9000 * MIN);
     const after = await at();
-    const held = after.events.filter((e) => e.is === 'reading' && e.reading.what === 'holdS');
+    const held = inOrder(after.events).filter((e) => e.is === 'reading' && e.reading.what === 'holdS');
     expect(held.map((e) => (e.is === 'reading' ? [e.reading.source, e.reading.value] : []))).toEqual([
       ['clock', 180],
       ['cook', 1200],

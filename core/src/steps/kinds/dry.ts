@@ -1,6 +1,7 @@
 import { at, away, evolve, massG, solidsG, waterFlow, waterG } from '../../kitchen';
 import { addGrams, NO_GRAMS } from '../../materials';
 import { dryingS, ovenWetBulbC, PULP_MOISTURE } from '../../laws';
+import { isSpoiled } from '../processes/keepingLimits';
 import { celsius, stream } from '../specs';
 import type { StepKind } from '../types';
 
@@ -54,6 +55,7 @@ export const dry: StepKind<'dry'> = {
       able: NO_GRAMS,
       temperatureC: ctx.kit.roomC,
       spentD: 0,
+      spoiled: isSpoiled(s, ctx),
       readyAtS: s.readyAtS + took,
     });
     return {

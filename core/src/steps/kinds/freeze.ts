@@ -1,4 +1,4 @@
-import { at, away, flowOf, massG, portion, readyAt, thingOf, volumeMl, waterG } from '../../kitchen';
+import { at, away, flowOf, freezerBoxOf, massG, portion, readyAt, volumeMl, waterG } from '../../kitchen';
 import { FILM_G, FREEZER_C, freezerFill } from '../../laws';
 import { keptFor } from '../processes/keeping';
 import { DAY_S } from '../../units';
@@ -27,14 +27,14 @@ export const freeze: StepKind<'freeze'> = {
   fills: (p) => p.of,
   run(id, p, get, ctx) {
     const s = get(p.of);
-    const box = thingOf(ctx.kit, 'jar', p.box);
+    const box = freezerBoxOf(ctx.kit, p.box);
     const mass = massG(s);
     const lost = Math.min(0.05, mass > 0 ? FILM_G.pot / mass : 0);
     const kept = portion(s, 1 - lost);
     const ml = volumeMl(kept);
     const portions = Math.max(1, Math.ceil(ml / (box.ml * p.fill) - 1e-9));
     const took = 120 + 30 * portions;
-    const cold = keptFor(kept, p.freezerC, p.box, p.durationS, ctx);
+    const cold = keptFor(kept, p.freezerC, box.id, p.durationS, ctx);
     return {
       writes: [[p.of, readyAt(cold, s.readyAtS + took + p.durationS)]],
       flows: [flowOf(id, at(p.of), away('film'), portion(s, lost))],
@@ -50,7 +50,8 @@ export const freeze: StepKind<'freeze'> = {
         eachMl: ml / portions,
         fillLimit: mass > 0 ? freezerFill(waterG(s) / mass, mass / volumeMl(s)) : 1,
         fillShare: ml / portions / box.ml,
-        glass: box.glass ? 1 : 0,
+        // Cubes freeze in a tray, and go into the box as ice.
+        glass: box.glass && p.cubeMl === 0 ? 1 : 0,
         endC: cold.temperatureC,
       },
     };

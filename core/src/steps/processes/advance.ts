@@ -31,6 +31,7 @@ import { byMaterial } from './byMaterial';
 import { dissolveGlucan, hydrolyse } from './body';
 import { warmRelease } from './release';
 import type { Course, How } from './course';
+import { afterHeating, limitsKept } from './keepingLimits';
 import type { Ctx } from '../types';
 
 /**
@@ -97,10 +98,8 @@ function span(d: Draft, s: Span, ctx: Ctx, how: How): void {
   if (d.inhibitor.of > 0 && midC > 45 && credited > 0) lessInhibitor(d, (meanOf(s, inhibitorPace) * credited) / 60);
   if (d.flavour.of > 0) d.flavour = flavourAfter(d, s, truly && how === 'open');
   if (whole && midC > 40) d.preheatMin += (meanOf(s, heatedPace) * h) / 60;
-  const was = d.hygiene;
+  heating(d, midC > 40 ? (meanOf(s, pasteurisingPace) * h) / 60 : 0, midC, ctx);
   germs(d, midC > 40 ? (meanOf(s, pasteurisingPace) * h) / 60 : 0, truly ? h : 0, s.a > s.c, midC);
-  // Made safe anew, it is new again: the caps count from the boil, or from the warming of what was raw or touched.
-  if ((truly && d.hygiene === 'boiled') || (d.hygiene !== was && d.hygiene === 'heated')) d.keptS = d.frozenS = 0;
   spending(d, s);
   // In a running jug and an open boil everything is stirred.
   if (how !== 'still') d.stillS = 0;
@@ -133,6 +132,23 @@ function throughS(hotS: number, s: Draft): number {
   return Math.max(0, hotS - lag);
 }
 
+/**
+ * What this heating gives back of the time that was spent: nothing below 57 °C, nor before it pasteurises. The hours of the
+ * cooling limits begin anew with it, unless one of them was broken; the usual cap only where all the time came back.
+ */
+function heating(d: Draft, f70: number, midC: number, ctx: Ctx): void {
+  if (midC < SPENDING_BELOW_C) {
+    d.heatingF70Min = 0;
+    return;
+  }
+  const before = d.heatingF70Min;
+  d.heatingF70Min += f70;
+  if (before < PASTEURISED_MIN && d.heatingF70Min >= PASTEURISED_MIN) {
+    Object.assign(d, afterHeating(d, ctx));
+    if (d.spentD === 0 && !d.spoiled) d.keptS = d.frozenS = 0;
+  }
+  if (limitsKept(d)) d.above21S = d.above5S = 0;
+}
 /** What is touched while it cools from the boil is not made safe by what heat is left: rim, ladle and cloth are cooler. */
 function germs(d: Draft, f70: number, boiledS: number, cooling: boolean, midC: number): void {
   d.f70Min += f70;
@@ -155,8 +171,7 @@ export function spentOver(s: Stream, course: Course): number {
     const to = nodes[i] as number;
     if (to <= from) continue;
     const x = spanOf(course, from, to, course.at(from), course.at(to));
-    if (x.b >= SPENDING_BELOW_C) spentD = 0;
-    else if (on) spentD += (meanOf(x, spoilagePace) * x.h) / DAY_S;
+    if (on && x.b < SPENDING_BELOW_C) spentD += (meanOf(x, spoilagePace) * x.h) / DAY_S;
   }
   return spentD;
 }
@@ -164,17 +179,15 @@ export function spentOver(s: Stream, course: Course): number {
 /** Keeping is spent, and the limits of cooling run, only below 57 °C and once the pieces are open or cooked grain. */
 function spending(d: Draft, s: Span): void {
   const { b: midC, h } = s;
-  if (midC >= SPENDING_BELOW_C) {
-    d.spentD = 0;
-    d.above21S = 0;
-    d.above5S = 0;
-  } else if (spends(d)) {
-    d.spentD += (meanOf(s, spoilagePace) * h) / DAY_S;
-    if (midC < FROZEN_BELOW_C) d.frozenS += h;
-    else d.keptS += h;
-    if (midC > COOLING_LIMITS.midC) d.above21S += h;
-    if (midC > COOLING_LIMITS.endC) d.above5S += h;
+  if (midC >= SPENDING_BELOW_C || !spends(d)) return;
+  d.spentD += (meanOf(s, spoilagePace) * h) / DAY_S;
+  if (midC < FROZEN_BELOW_C) d.frozenS += h;
+  else {
+    d.keptS += h;
+    d.ageS += h;
   }
+  if (midC > COOLING_LIMITS.midC) d.above21S += h;
+  if (midC > COOLING_LIMITS.endC) d.above5S += h;
 }
 
 /** Enzyme dies and makes flavour only while the stuff is wet and ground; an open boil drives flavour off. */

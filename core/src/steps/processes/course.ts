@@ -1,4 +1,14 @@
-import { cooledC, COOLING_LIMITS, secondsTo, SPENDING_BELOW_C } from '../../laws';
+import {
+  cooledC,
+  COOLING_LIMITS,
+  FREEZING_POINT_C,
+  FROZEN_BELOW_C,
+  frozenC,
+  frozenSeconds,
+  secondsTo,
+  SPENDING_BELOW_C,
+} from '../../laws';
+import type { FreezingBody } from '../../laws';
 import type { Trace } from '../reading';
 import type { Ctx } from '../types';
 
@@ -53,6 +63,36 @@ export function approach(startC: number, aroundC: number, tauS: number, s: numbe
   nodes.push(s);
   const at = (t: number): number => cooledC(startC, aroundC, tauS, t);
   return { at, nodes, endC: at(s) };
+}
+
+/** Temperatures between which the course of ice is cut, °C: it creeps near the freezing point, and hurries below. */
+const ICE_NODES_C = [-0.31, -0.35, -0.42, -0.55, -0.75, FROZEN_BELOW_C, -1.5, -2.5, -4, -7, -11, -16, -22];
+/**
+ * The course of a body that freezes or thaws on its way: Newton's above its freezing point, with time constant `tauS`, and by
+ * its enthalpy below. `s` seconds beside surroundings of `aroundC`.
+ */
+export function freezeOrThaw(startC: number, aroundC: number, tauS: number, body: FreezingBody, s: number): Course {
+  const liquid = startC >= FREEZING_POINT_C;
+  if (Math.abs(startC - aroundC) < 1e-9 || s <= 0) return holdAt(startC, s);
+  const fromC = liquid ? FREEZING_POINT_C : startC;
+  const endC = aroundC > FREEZING_POINT_C ? FREEZING_POINT_C : aroundC;
+  /** When the ice begins to form, or has melted; Infinity: it never does. */
+  const turnS = liquid
+    ? (secondsTo(startC, FREEZING_POINT_C, aroundC, tauS) ?? 0)
+    : aroundC > FREEZING_POINT_C
+      ? frozenSeconds(body, startC, FREEZING_POINT_C, aroundC)
+      : Infinity;
+  const at = (t: number): number => {
+    if (liquid) return t <= turnS ? cooledC(startC, aroundC, tauS, t) : frozenC(body, fromC, aroundC, t - turnS);
+    return t < turnS ? frozenC(body, startC, aroundC, t) : cooledC(FREEZING_POINT_C, aroundC, tauS, t - turnS);
+  };
+  const nodes = [0, turnS];
+  const [low, high] = [Math.min(fromC, endC), Math.max(fromC, endC)];
+  for (const c of ICE_NODES_C)
+    if (c > low + 1e-9 && c < high - 1e-9) nodes.push((liquid ? turnS : 0) + frozenSeconds(body, fromC, c, aroundC));
+  const wet = liquid ? approach(startC, aroundC, tauS, turnS) : approach(FREEZING_POINT_C, aroundC, tauS, s);
+  for (const t of wet.nodes) nodes.push(liquid ? t : turnS + t);
+  return { at, nodes: [...nodes.filter((t) => t >= 0 && t < s).sort((a, b) => a - b), s], endC: at(s) };
 }
 
 /** Samples of a probe are read together until they have moved this far, K: finer is noise, and time. */

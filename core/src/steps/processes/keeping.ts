@@ -1,27 +1,25 @@
-import { capacityOf, inhibitorLeftOf, massG, multiplier, thingOf, volumeMl, waterG } from '../../kitchen';
+import { capacityOf, massG, thingOf, volumeMl, waterG } from '../../kitchen';
 import type { Draft, Stream } from '../../kitchen';
-import { materialById } from '../../materials';
-import type { Keeps } from '../../materials';
 import {
-  BOIL_AT_LEAST_S,
   boilingC,
   COOLING_W_PER_M2K,
+  FREEZING_POINT_C,
   FROZEN_BELOW_C,
   FROZEN_CAP_DAYS,
-  INHIBITOR_GOAL,
   inhibitorPace,
+  MADE_CAP_DAYS,
   roundAreaM2,
   spoilagePace,
   timeConstantS,
-  TOUCHED_CAP_DAYS,
 } from '../../laws';
 import { findRoot } from '../../numerics';
 import { DAY_S } from '../../units';
 import type { Ctx } from '../types';
 import { advance, spentOver } from './advance';
 import { jarAcrossCm } from './cooling';
-import { approach } from './course';
+import { approach, freezeOrThaw } from './course';
 import type { Course } from './course';
+import { isSpoiled, keepingOf } from './keepingLimits';
 
 /** A keep time is found to ten seconds or so, in days at 4 °C. */
 const SPENT_TO_D = 1e-4;
@@ -29,64 +27,28 @@ const SPENT_TO_D = 1e-4;
 /** A jar standing somewhere: Newton's cooling of one jar's fill, then its time. */
 export const standing = (s: Stream, placeC: number, forS: number, jarId: string, ctx: Ctx): Draft =>
   advance(s, cooling(s, placeC, forS, jarId, ctx), ctx);
-/** One jar's fill in a place of `placeC`: Newton's cooling. */
+/** The temperature of one jar's fill in a place of `placeC`: Newton's cooling, and the latent heat where it freezes or thaws. */
 export function cooling(s: Stream, placeC: number, forS: number, jarId: string, ctx: Ctx): Course {
+  const all = Math.max(1, volumeMl(s));
   const ml = Math.max(50, Math.min(volumeMl(s), thingOf(ctx.kit, 'jar', jarId).ml));
-  const one = (capacityOf(s) * ml) / Math.max(1, volumeMl(s));
-  const area = roundAreaM2(ml, jarAcrossCm(ml));
-  const tau = timeConstantS(Math.max(0.01, one), COOLING_W_PER_M2K.fridge, area);
-  return approach(s.temperatureC, placeC, tau, forS);
+  const one = Math.max(0.01, (capacityOf(s) * ml) / all);
+  const wPerK = COOLING_W_PER_M2K.fridge * roundAreaM2(ml, jarAcrossCm(ml));
+  const tau = timeConstantS(one, 1, wPerK);
+  if (!isIcy(s, placeC)) return approach(s.temperatureC, placeC, tau, forS);
+  const mass = massG(s);
+  const body = { massKg: Math.max(1e-3, (mass * ml) / all / 1000), waterShare: mass > 0 ? waterG(s) / mass : 0, wPerK };
+  return freezeOrThaw(s.temperatureC, placeC, tau, body, forS);
 }
-
-export interface Keeping {
-  /** Its budget, days at 4 °C, as this kitchen has learned it, and its cap. */
-  readonly days: number;
-  readonly capDays: number;
-  /** What the kitchen learns it as: the milk and the state of the food that limits it. */
-  readonly thing: string;
-}
-/** Drier than this nothing grows in it, water as a share (water activity of flours; common practice: 14 % at most). */
-const DRY_WATER = 0.14;
-/** Food that was opened and dried: no rule of milk says how long it keeps. */
-export const isFlour = (s: Stream): boolean => s.openedShare > 0 && massG(s) > 0 && waterG(s) / massG(s) < DRY_WATER;
-/** What limits the keeping of this stream: the weakest of its materials, by hygiene. */
-export function keepingOf(s: Stream, ctx: Ctx): Keeping | null {
-  if (isFlour(s)) return null;
-  const done = isBoiledEnough(s);
-  let least: Keeping | null = null;
-  let capDays = Infinity;
-  for (const id in s.madeFrom) {
-    const m = materialById(ctx.materials, id);
-    const bean = m.inhibitorLabileShare !== null;
-    // Boiled, touched, and warmed again: a bean milk that had its boil keeps as what is touched.
-    const again = s.hygiene === 'touched' || (bean && done && s.hygiene === 'heated');
-    const as = bean && !done ? 'raw' : again ? 'boiled' : s.hygiene;
-    const k = m.keeps[as];
-    const thing = keepingThing(m.milk, again ? 'touched' : as);
-    const days = heldDays(k.days * multiplier(ctx.beliefs, 'keeping', thing), k.days, k.capDays);
-    capDays = Math.min(capDays, again ? touchedCap(s, k, m.keeps.raw) : k.capDays);
-    if (least === null || days < least.days) least = { days, capDays, thing };
-  }
-  return least && { ...least, capDays };
-}
-/** What a kitchen's own jars say moves the usual value between its low end and the cap, never past; all in days. */
-export const heldDays = (ownD: number, usualD: number, capDays: number): number =>
-  Math.min(Math.max(ownD, usualD), Math.max(usualD, capDays));
-
-/** What a kitchen learns the keeping of: a milk in a state. */
-const keepingThing = (milk: string, state: string): string =>
-  `${milk === '' ? 'other' : milk.replace(/[^\w.-]+/g, '-')}-${state}`;
-
-/** Touched again after the boil; what was only warmed is no worse for it than what never was. */
-function touchedCap(s: Stream, boiled: Keeps, raw: Keeps): number {
-  const least = s.boilS > 0 ? TOUCHED_CAP_DAYS : Math.max(TOUCHED_CAP_DAYS, raw.capDays);
-  return Math.min(least, boiled.capDays);
-}
-
-/** A bean milk is done when the inhibitor is at the goal and it had its ten minutes at the true boil (decision 15). */
-export function isBoiledEnough(s: Stream): boolean {
-  const left = inhibitorLeftOf(s);
-  return left === null || (left <= INHIBITOR_GOAL + 1e-6 && s.boilS >= BOIL_AT_LEAST_S - 1e-6);
+/** Does ice form or melt in it there? */
+const isIcy = (s: Stream, placeC: number): boolean => Math.min(s.temperatureC, placeC) < FREEZING_POINT_C;
+/** Longest that a jar takes to thaw or freeze through, s. */
+const ICY_S = 4 * DAY_S;
+/** How long a frozen jar takes until its ice has melted in a place of `placeC`, s: 0 where there is none, null where it stays. */
+export function thawsInS(s: Stream, placeC: number, jarId: string, ctx: Ctx): number | null {
+  if (s.temperatureC >= FREEZING_POINT_C) return 0;
+  if (placeC <= FREEZING_POINT_C) return null;
+  const course = cooling(s, placeC, ICY_S, jarId, ctx);
+  return findRoot((t) => course.at(t) - FREEZING_POINT_C, 0, ICY_S, 1e-5, 60).x;
 }
 
 /** A jar's later life is the same fold: the stream as it was filled, after `forS` in a place of `placeC`. */
@@ -120,28 +82,24 @@ export interface KeepBy {
   readonly above5S: number;
 }
 
-/** Time left in a place of `placeC`. Never beyond the cap, which counts from when it was made, that day being day 1. */
+/**
+ * Time left in a place of `placeC`. Never beyond the caps: the usual one, which counts from when it was made or its time
+ * began anew, that day being day 1, and seven days from when it was made. null: no rule of milk says how long it keeps.
+ */
 export function keepBy(s: Stream, placeC: number, jarId: string, ctx: Ctx): KeepBy | null {
   const limit = keepingOf(s, ctx);
   if (!limit) return null;
-  const settled = standing(s, placeC, DAY_S, jarId, ctx);
-  const unfrozen = (limit.capDays - 1) * DAY_S - s.keptS;
+  const settleS = isIcy(s, placeC) ? ICY_S : DAY_S;
+  const settled = standing(s, placeC, settleS, jarId, ctx);
+  const unfrozen = Math.min((limit.capDays - 1) * DAY_S - s.keptS, (MADE_CAP_DAYS - 1) * DAY_S - s.ageS);
   // Frozen, nothing is spent: only the cap of the freezer counts, if it gets there before the other is reached.
-  const freezes = settled.temperatureC < FROZEN_BELOW_C && settled.keptS - s.keptS < Math.max(1e-9, unfrozen);
-  const cap = freezes ? FROZEN_CAP_DAYS * DAY_S - s.keptS - s.frozenS : unfrozen;
-  const spentAt = (t: number): number => spentOver(s, cooling(s, placeC, t, jarId, ctx));
-  const left = limit.days - s.spentD;
-  let modelS: number;
-  if (settled.spentD >= limit.days)
-    modelS =
-      left <= 0
-        ? (left / Math.max(1e-9, spoilagePace(placeC))) * DAY_S
-        : findRoot((t) => spentAt(t) - limit.days, 0, DAY_S, SPENT_TO_D).x;
-  else {
-    const pace = spoilagePace(placeC);
-    modelS = pace > 0 ? DAY_S + ((limit.days - settled.spentD) / pace) * DAY_S : Infinity;
-  }
+  const agedS = settled.keptS - s.keptS;
+  const freezes = settled.temperatureC < FROZEN_BELOW_C && agedS < Math.max(1e-9, unfrozen);
+  // While it thaws no cap runs: what is ice is not older for it.
+  const asIceS = isIcy(s, placeC) ? settleS - agedS : 0;
+  const cap = freezes ? FROZEN_CAP_DAYS * DAY_S - s.keptS - s.frozenS : unfrozen + asIceS;
   const byCap = Math.max(0, cap);
+  const modelS = isSpoiled(s, ctx) ? Math.min(0, overS(s, limit.days, placeC)) : untilSpentS(s, settled, settleS);
   return {
     s: Math.max(0, Math.min(modelS, byCap)),
     limit: modelS <= byCap ? 'model' : 'cap',
@@ -150,8 +108,19 @@ export function keepBy(s: Stream, placeC: number, jarId: string, ctx: Ctx): Keep
     budgetD: limit.days,
     capDays: limit.capDays,
     thing: limit.thing,
-    leftD: Math.max(0, left),
+    leftD: isSpoiled(s, ctx) ? 0 : Math.max(0, limit.days - s.spentD),
     above21S: settled.above21S,
     above5S: settled.above5S,
   };
+  /** Seconds until its budget is spent there; Infinity where nothing is spent. */
+  function untilSpentS(from: Stream, then: Stream, thenS: number): number {
+    const days = limit?.days ?? 0;
+    const spentAt = (t: number): number => spentOver(from, cooling(from, placeC, t, jarId, ctx));
+    if (then.spentD >= days) return findRoot((t) => spentAt(t) - days, 0, thenS, SPENT_TO_D).x;
+    const pace = spoilagePace(placeC);
+    return pace > 0 ? thenS + ((days - then.spentD) / pace) * DAY_S : Infinity;
+  }
 }
+/** How long ago its budget was spent, at the pace of a place, s below 0. */
+const overS = (s: Stream, days: number, placeC: number): number =>
+  ((days - s.spentD) / Math.max(1e-9, spoilagePace(placeC))) * DAY_S;

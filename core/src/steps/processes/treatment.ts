@@ -1,7 +1,7 @@
 import { inhibitorLeftOf } from '../../kitchen';
 import type { Stream } from '../../kitchen';
 import { SPENDING_BELOW_C } from '../../laws';
-import { isBoiledEnough } from './keeping';
+import { isBoiledEnough } from './keepingLimits';
 
 /** What heat has done to a food, and whether anything unboiled met it since. */
 export const TREATMENTS = [

@@ -81,7 +81,12 @@ export const Results = memo(function Results({ look, recipe, here, now }: Result
             )}
             {m.beany !== null && <Line label="Beany, of 100" of={{ n: plain(m.beany), unit: 'estimate' }} />}
             {pulp > 0 && <Line label="Wet pulp" of={grams(pulp)} />}
-            <Line label="Keeps in your fridge" of={roughly(m.keep?.s ?? 0)} range={between(ranges?.keepS, roughly)} />
+            <Line
+              label={m.keepThawed ? 'Keeps in the freezer' : 'Keeps in your fridge'}
+              of={roughly(m.keep?.s ?? 0)}
+              range={between(ranges?.keepS, roughly)}
+            />
+            {m.keepThawed && <Line label="Then in your fridge, thawing included" of={roughly(m.keepThawed.s)} />}
             <Line label="Start to jar" of={duration(s.elapsedS)} />
             <Line label="With your hands" of={duration(s.handsS)} />
             {s.cost.perL !== null && (

@@ -7,6 +7,8 @@ export interface Label extends LabelText {
   readonly made: string;
   /** null: nothing says. */
   readonly useBy: string | null;
+  /** It is frozen: by then it must be in the fridge. */
+  readonly frozen: boolean;
   /** What its QR code opens. */
   readonly address: string;
 }
@@ -88,7 +90,7 @@ function draw(doc: jsPDF, family: string, l: Label, x: number, y: number): void 
     write(l.stop, 10, true, 1);
     doc.setTextColor('#000000');
   }
-  if (l.useBy !== null) write(`Use by ${l.useBy}`, 9, true, 2);
+  if (l.useBy !== null) write(`${l.frozen ? 'Into the fridge by' : 'Use by'} ${l.useBy}`, 9, true, 2);
   write(`Made ${l.made}`, 7, false, 1);
   write([l.state, l.strength].filter((t) => t !== '').join(', '), 7, false, 1);
   font(FOOT.pt, false);

@@ -20,6 +20,7 @@ export function labelFor(j: ShelfJar): Label {
     ),
     made: `${labelDate(j.jar.filledAt)}, batch ${j.batch.number}`,
     useBy: keep && keep.s > 0 && j.now.done ? labelDate(now() + keep.s * 1000) : null,
+    frozen: j.now.place === 'freezer',
     address: `${location.origin}/?jar=${encodeURIComponent(j.jar.id)}`,
   };
 }

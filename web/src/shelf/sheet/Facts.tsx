@@ -1,5 +1,5 @@
 import { solidsOf } from '@ironpan/core/steps';
-import { grams, jarCode, join, layersText, percent, PLACE_WORDS, TREATMENT_WORDS } from '@ironpan/core/words';
+import { grams, iceText, jarCode, join, layersText, percent, PLACE_WORDS, TREATMENT_WORDS } from '@ironpan/core/words';
 import { plain } from '@ironpan/core/units';
 import { now } from '../../clock';
 import { fullDate } from '../../ui/times';
@@ -18,7 +18,13 @@ export function Facts({ j }: { readonly j: ShelfJar }) {
       <Line label="Filled" text={fullDate(j.jar.filledAt)} />
       <Line label="Stands" text={`${PLACE_WORDS[j.now.place]}, ${plain(j.now.placeC, 1)} °C`} />
       {!j.now.flour && <Line label={raw ? 'To boil within' : 'Time left'} text={timeLeft(j)} />}
-      {!raw && j.now.keep && j.now.keep.s > 0 && <Line label="Use by" text={fullDate(now() + j.now.keep.s * 1000)} />}
+      {!raw && j.now.keep && j.now.keep.s > 0 && (
+        <Line
+          label={j.now.place === 'freezer' ? 'Move to the fridge by' : 'Use by'}
+          text={fullDate(now() + j.now.keep.s * 1000)}
+        />
+      )}
+      {j.now.ice && <Line label="Ice" text={iceText(j.now.ice)} />}
       <Line label="Code" text={jarCode(j.jar.id)} />
       {j.pulp && <Line label="Water in it" text={join(percent(1 - solidsOf(j.now.stream)))} />}
       {j.now.bricks && <Line label="In bricks" text={`${j.now.bricks.n} of ${join(grams(j.now.bricks.eachG))}`} />}

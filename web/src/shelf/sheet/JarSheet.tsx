@@ -1,4 +1,4 @@
-import { duration, grams, join, milkOf, upper, usesText } from '@ironpan/core/words';
+import { duration, grams, iceText, join, milkOf, thawAheadText, upper, usesText } from '@ironpan/core/words';
 import { isPulp } from '@ironpan/core/kitchen';
 import { useState } from 'react';
 import { Link } from 'react-router';
@@ -15,6 +15,7 @@ import type { Doing } from '../../live/doings';
 import { Dry } from './Dry';
 import { Facts } from './Facts';
 import { Look } from './Look';
+import { Heated } from './Heated';
 import { Lift, LiftedText } from './Lift';
 import { Move } from './Move';
 import { Out } from './Out';
@@ -31,6 +32,7 @@ const TITLES: Readonly<Record<Doing, string>> = {
   pour: 'Pour out',
   out: 'It stood out for a while',
   move: 'Put it elsewhere',
+  heat: 'Heated or boiled',
   lift: 'The cap lifted off',
   over: 'Pour it over',
   dry: 'Dry it in the oven',
@@ -61,6 +63,7 @@ export function JarSheet({ j, begin, onClose }: JarSheetProps) {
       {doing === 'pour' && <Pour j={j} onDone={back} onEmpty={onClose} onLook={() => setDoing('look')} />}
       {doing === 'out' && <Out j={j} onDone={back} />}
       {doing === 'move' && <Move j={j} onDone={back} onPourOver={() => setDoing('over')} />}
+      {doing === 'heat' && <Heated j={j} onDone={back} />}
       {doing === 'lift' && <Lift j={j} onDone={back} />}
       {doing === 'dry' && <Dry j={j} onDone={back} />}
       {doing === 'wrong' && <Wrong j={j} onDone={back} />}
@@ -89,7 +92,9 @@ function Whole({
         <Drawn j={j} />
         <div>
           {j.now.turned ? (
-            <p className="alert alert-error mb-3">A look said that it has turned: throw it away.</p>
+            <p className="alert alert-error mb-3">
+              A check found that it has gone off. Throw it away: heat does not make it good again.
+            </p>
           ) : (
             j.tone === 'past' &&
             !raw && (
@@ -97,6 +102,12 @@ function Whole({
                 It is past its time. Smell and looks do not show every germ: throw it away.
               </p>
             )
+          )}
+          {j.now.ice && (
+            <p className="alert alert-info mb-3">
+              {upper(iceText(j.now.ice))}. You can pour it once it is liquid.{' '}
+              {j.now.ice.liquidInS === null && thawAheadText(j.now.ice)}
+            </p>
           )}
           <Facts j={j} />
         </div>
@@ -124,12 +135,13 @@ function Whole({
         <Act onClick={() => onDo('look')} main={!raw}>
           How is it?
         </Act>
-        {!raw && !j.pulp && j.tone !== 'past' && <Act onClick={() => onDo('pour')}>Pour out</Act>}
+        {!raw && !j.pulp && !j.now.ice && j.tone !== 'past' && <Act onClick={() => onDo('pour')}>Pour out</Act>}
         {!raw && <Act onClick={() => say({ is: 'finished' }, `${j.name} finished.`, onClose)}>Finished, all used</Act>}
         {!raw && <Act onClick={() => say({ is: 'given' }, `${j.name} given away.`, onClose)}>Given away</Act>}
         <Act onClick={() => onDo('out')}>It stood out</Act>
         <Act onClick={() => onDo('move')}>Put it elsewhere</Act>
-        {j.tone !== 'past' && <Act onClick={() => onDo('over')}>Pour it over</Act>}
+        {!j.now.ice && j.tone !== 'past' && <Act onClick={() => onDo('over')}>Pour it over</Act>}
+        {!j.now.ice && !j.now.flour && <Act onClick={() => onDo('heat')}>I heated it</Act>}
         <Act onClick={() => label.run('its label', () => printLabels([j], { sheet: false }))}>Its label</Act>
         {!raw && isPulp(j.now.stream) && !j.now.flour && <Act onClick={() => onDo('dry')}>Dry it</Act>}
         {j.now.bricks !== null && (
@@ -162,7 +174,7 @@ function Whole({
 }
 /** Milk to be drunk: raw, turned, past or frozen it is not for the glass. */
 const mendable = (j: ShelfJar): boolean =>
-  j.now.done && !j.pulp && !j.now.turned && j.tone !== 'past' && j.now.place !== 'freezer';
+  j.now.done && !j.pulp && !j.now.ice && !j.now.turned && j.tone !== 'past' && j.now.place !== 'freezer';
 /** There is a cap, and it is cold enough to be lifted off. */
 function capIsSet(j: ShelfJar): boolean {
   const { capSetsBelowC, placeC } = j.now;
