@@ -14,7 +14,7 @@ const CORE = {
   questions: ['batch', 'checks', 'steps', 'kitchen', 'materials'],
   comparing: ['questions', 'batch', 'learning', 'steps', 'kitchen', 'materials'],
   trials: ['comparing', 'questions', 'learning', 'batch', 'steps', 'kitchen'],
-  schedule: ['batch', 'steps', 'kitchen'],
+  schedule: ['batch', 'steps', 'kitchen', 'materials'],
   words: [
     'materials',
     'steps',

@@ -1,5 +1,5 @@
 import { thingOf } from '../kitchen';
-import { refusalOf } from '../materials';
+import { behaviourOf, refusalOf } from '../materials';
 import { foodLines, FREEZING_POINT_C, highestOf, streamBefore } from '../steps';
 import { HOUR_S } from '../units';
 import type { Kind, Step } from '../steps';
@@ -256,7 +256,7 @@ export const underFive: Check = {
   reason: 'Rice takes up arsenic.',
   source: 'common practice of food authorities; ask a doctor or dietitian',
   find: (l) =>
-    l.recipe.materials.some((m) => m.milk.startsWith('rice'))
+    l.recipe.materials.some((m) => behaviourOf(m).startsWith('rice'))
       ? [{ check: 'underFive', step: null, weight: 'know', figures: {}, fixes: [] }]
       : [],
 };

@@ -1,3 +1,4 @@
+import { behaviourOf } from '../materials';
 import { makeStep } from '../steps';
 import { fig, freshId, insertFix, setFix, stepsOf } from './types';
 import type { Check } from './types';
@@ -141,7 +142,7 @@ export const riceKeeps: Check = {
   reason: 'Cooked rice is where its spores grow; authorities differ in how long they allow.',
   source: 'common practice of food authorities',
   find: (l) =>
-    l.recipe.materials.some((m) => m.milk === 'rice' && (m.starchBody?.gelledC ?? 0) > 0)
+    l.recipe.materials.some((m) => behaviourOf(m) === 'rice' && (m.starchBody?.gelledC ?? 0) > 0)
       ? [{ check: 'riceKeeps', step: null, weight: 'know', figures: {}, fixes: [] }]
       : [],
 };

@@ -1,5 +1,6 @@
 import { isPulp, hasFood, inhibitorLeftOf } from '../kitchen';
 import { isBoiledEnough, makeStep, pulpBoilS, streamBefore, TOUCHED_CAP_DAYS } from '../steps';
+import { allergensIn } from '../materials';
 import type { Stream } from '../kitchen';
 import { fig, freshId, insertFix, mustBoil, setFix, stepsOf } from './types';
 import type { At, Check, Fix, Looked } from './types';
@@ -154,8 +155,13 @@ export const allergens: Check = {
   reason: 'One jug for several milks carries traces.',
   source: 'common practice',
   find: (l) => {
-    const all = [...new Set(l.recipe.materials.flatMap((m) => m.allergens))];
-    return all.map((a) => ({ check: `allergen:${a}`, step: null, weight: 'know' as const, figures: {}, fixes: [] }));
+    const { contains, mayHoldGluten, unstated } = allergensIn(l.recipe.materials);
+    const found = (check: string, weight: 'know' | 'mend') => ({ check, step: null, weight, figures: {}, fixes: [] });
+    return [
+      ...contains.map((a) => found(`allergen:${a}`, 'know')),
+      ...(mayHoldGluten ? [found('mayHoldGluten', 'know')] : []),
+      ...unstated.map((name) => found(`unstatedAllergens:${name}`, 'mend')),
+    ];
   },
 };
 

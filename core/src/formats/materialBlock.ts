@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { COMPONENTS, likeOf, MATERIALS, grams, ownMaterial } from '../materials';
+import { COMPONENTS, isUnstated, likeOf, MATERIALS, grams, milkCalled, ownMaterial } from '../materials';
 import type { Grams, Material } from '../materials';
 import { faultOf, id, object, text } from '../records';
 import type { Fault } from '../records';
@@ -16,6 +16,8 @@ const SHAPE = Joi.array()
       per100g: part.optional(),
       canLeave: part.optional(),
       cup: Joi.any().optional(),
+      milk: text(40).optional(),
+      allergens: Joi.array().items(text(40)).max(20).optional(),
     }),
   )
   .max(20)
@@ -28,6 +30,8 @@ interface Given {
   readonly per100g?: Readonly<Record<string, unknown>>;
   readonly canLeave?: Readonly<Record<string, unknown>>;
   readonly cup?: unknown;
+  readonly milk?: string;
+  readonly allergens?: readonly string[];
 }
 
 /** A cook's own materials: like one that is known, with what differs. */
@@ -56,7 +60,9 @@ function one(g: Given, path: string, faults: Fault[]): Material {
     g.cup === undefined
       ? like.cupG
       : (readAmount(g.cup, { unit: 'g', low: 1, high: 2000 }, `${path}.cup`, faults) ?? like.cupG);
-  return ownMaterial(like, { id: g.id, name: g.name, per100g, canLeave, cupG });
+  const { id: own, name, milk, allergens } = g;
+  const told = { ...(milk !== undefined && { milk }), ...(allergens !== undefined && { allergens }) };
+  return ownMaterial(like, { id: own, name, per100g, canLeave, cupG, ...told });
 }
 function parts(
   given: Given['per100g'],
@@ -80,5 +86,7 @@ export function writeMaterial(m: Material): Record<string, unknown> {
     cup: writeAmount(m.cupG, 'g'),
     per100g: all(m.per100g, 'g'),
     canLeave: all(m.canLeave, '%'),
+    ...(milkCalled(m) !== '' && { milk: m.milk }),
+    ...(!isUnstated(m) && { allergens: m.allergens }),
   };
 }

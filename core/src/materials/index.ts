@@ -7,5 +7,7 @@ export { SOYBEANS } from './soy';
 export type { Material, Basis, Hydration, ByTemperature, StarchBody, Keeps } from './types';
 export { particlesOf } from './particles';
 export { heatCapacity, density, FAT_KG_PER_M3, STARCH_G_PER_ML, WATER_G_PER_ML } from './properties';
-export { ownMaterial, likeOf, refusalOf } from './own';
+export { ALLERGENS, allergensIn, isUnstated } from './allergens';
+export type { AllergensIn } from './allergens';
+export { behaviourOf, milkCalled, ownMaterial, likeOf, refusalOf } from './own';
 export type { OwnParts, Refusal } from './own';

@@ -3,10 +3,15 @@ import type { Material } from './types';
 
 /** What a cook may say of a material of their own; all else is as in the one it is like. */
 export type OwnParts = Pick<Material, 'id' | 'name' | 'per100g' | 'canLeave' | 'cupG'> &
-  Partial<Pick<Material, 'pricePerKg' | 'allergens'>>;
+  Partial<Pick<Material, 'pricePerKg' | 'milk' | 'allergens'>>;
 
+/** The milk of the food that this one behaves like: for laws and rules, never for its name. */
+export const behaviourOf = (m: Material): string => m.behavesAs ?? m.milk;
+/** What an own food's milk is called: as the cook said; older foods took the name over from another one. */
+export const milkCalled = (m: Material): string => (m.source === 'own' && m.behavesAs === undefined ? '' : m.milk);
 /**
- * A cook's own material. Where extractability was changed, it no longer grows with warmth as the model's own table has
+ * A cook's own material. The name of its milk and its allergens are the cook's to say and are never those of the food it is
+ * like: until they are said the name is empty and the allergens are not stated. Where extractability was changed, it no longer grows with warmth as the model's own table has
  * it: that table would take the change back.
  */
 export function ownMaterial(like: Material, parts: OwnParts): Material {
@@ -15,13 +20,22 @@ export function ownMaterial(like: Material, parts: OwnParts): Material {
       ([c]) => like.canLeave[c as keyof Material['canLeave']] === parts.canLeave[c as keyof Material['canLeave']],
     ),
   );
-  return { ...like, ...parts, warmer, source: 'own' };
+  const stated = parts.allergens !== undefined;
+  return {
+    ...like,
+    ...parts,
+    ...{ warmer, milk: parts.milk ?? '', behavesAs: behaviourOf(like), source: 'own' },
+    ...{ allergens: parts.allergens ?? [], allergensStated: stated },
+  };
 }
 
 /** The known material that behaves like this one: the same law constants, else the first. */
 export function likeOf(m: Material): Material {
   const same = (x: Material): boolean =>
-    x.openingJPerG === m.openingJPerG && x.holdFactor === m.holdFactor && x.milk === m.milk && x.basis === m.basis;
+    x.openingJPerG === m.openingJPerG &&
+    x.holdFactor === m.holdFactor &&
+    x.milk === behaviourOf(m) &&
+    x.basis === m.basis;
   return MATERIALS.find(same) ?? (MATERIALS[0] as Material);
 }
 

@@ -1,3 +1,4 @@
+import { behaviourOf } from './own';
 import type { Material } from './types';
 
 /** What of a food moves in the standing milk, by size (models §7; estimates). Keyed by milk, so that old batches know it too. */
@@ -21,4 +22,4 @@ const GRAIN: Particles = { granuleUm: 8, dropletUm: null };
 const SEED: Particles = { granuleUm: 8, dropletUm: 2 };
 
 /** The particles of a food's milk. */
-export const particlesOf = (m: Material): Particles => PARTICLES[m.milk] ?? (m.starchBody ? GRAIN : SEED);
+export const particlesOf = (m: Material): Particles => PARTICLES[behaviourOf(m)] ?? (m.starchBody ? GRAIN : SEED);

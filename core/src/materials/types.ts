@@ -23,8 +23,10 @@ export interface Keeps {
 export interface Material {
   readonly id: string;
   readonly name: string;
-  /** The milk it makes, for words: soy, oat, rice … */
+  /** The milk it makes, for words: soy, oat, rice …; of an own food by the cook's word, empty until it is said. */
   readonly milk: string;
+  /** Of an own food: the milk of the food it is like, by which it behaves. */
+  readonly behavesAs?: string;
   readonly basis: Basis;
   /** Poured, not ground: its water is free and its solids are in it. */
   readonly liquid: boolean;
@@ -73,5 +75,7 @@ export interface Material {
   /** Usual price, per kg, in a currency of about a euro (an estimate; a kitchen's own price goes before it). */
   readonly pricePerKg: number;
   readonly allergens: readonly string[];
+  /** Of an own food: the cook has said which allergens it holds. */
+  readonly allergensStated?: boolean;
   readonly source: string;
 }

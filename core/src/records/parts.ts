@@ -52,6 +52,7 @@ export const material = (): Joi.ObjectSchema =>
     id: id(),
     name: text(80),
     milk: Joi.string().allow('').max(40),
+    behavesAs: Joi.string().allow('').max(40).optional(),
     liquid: Joi.boolean().strict(),
     basis: Joi.valid('dry', 'soaked', 'cooked', 'fresh', 'frozen', 'dried'),
     per100g: grams(100).custom((g: Record<string, number>, h) =>
@@ -90,6 +91,7 @@ export const material = (): Joi.ObjectSchema =>
     cupG: number(1, 2000),
     pricePerKg: number(0, 10_000),
     allergens: Joi.array().items(text(40)).max(20),
+    allergensStated: Joi.boolean().strict().optional(),
     source: Joi.string().allow('').max(400),
   });
 

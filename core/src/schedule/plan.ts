@@ -1,5 +1,6 @@
 import { mainStream, thingsOf } from '../batch';
 import type { Here, Stream, ThingKind } from '../kitchen';
+import { allergensIn } from '../materials';
 import { contextOf, kindOf } from '../steps';
 import type { Outcome, Recipe, Step } from '../steps';
 import { standsS } from './standing';
@@ -182,6 +183,11 @@ const fatOf = (m: Recipe['materials'][number]): number =>
     1e-9,
     Object.values(m.per100g).reduce((x, g) => x + g, 0),
   );
+/** Every allergen that may be left behind; an own food whose allergens nobody has stated counts as one, by its name. */
+function allergenNames(foods: Recipe['materials']): readonly string[] {
+  const { contains, mayHoldGluten, unstated } = allergensIn(foods);
+  return [...contains, ...(mayHoldGluten ? ['gluten'] : []), ...unstated];
+}
 export function leavesOf(recipe: Recipe, o: Outcome): Leaves {
   const grams = new Map<string, number>();
   for (const s of Object.values(o.products))
@@ -189,7 +195,7 @@ export function leavesOf(recipe: Recipe, o: Outcome): Leaves {
   const foods = recipe.materials.filter((m) => (grams.get(m.id) ?? 0) > 0);
   const all = foods.reduce((x, m) => x + (grams.get(m.id) ?? 0), 0);
   const fat = foods.reduce((x, m) => x + (grams.get(m.id) ?? 0) * fatOf(m), 0);
-  return { allergens: [...new Set(foods.flatMap((m) => m.allergens))], fat: all > 0 ? fat / all : 0 };
+  return { allergens: allergenNames(foods), fat: all > 0 ? fat / all : 0 };
 }
 /** Allergens that the first leaves and the second has not of its own. */
 export const carried = (before: Leaves, after: Leaves): readonly string[] =>

@@ -1,3 +1,4 @@
+import { milkCalled } from '../materials';
 import type { Recipe } from '../steps';
 
 /** How a kitchen speaks of one food: its pieces, and what to look for at each stage. */
@@ -64,7 +65,8 @@ const FOODS: Readonly<Record<string, FoodWords>> = {
 export function milkOf(r: Recipe): string {
   let most = r.larder[0];
   for (const l of r.larder) if (l.grams > (most?.grams ?? 0)) most = l;
-  return r.materials.find((m) => m.id === most?.material)?.milk ?? '';
+  const food = r.materials.find((m) => m.id === most?.material);
+  return food ? milkCalled(food) : '';
 }
 /** The words for what this plan is made of. */
 export function foodOf(r: Recipe): FoodWords {

@@ -20,6 +20,7 @@ export { muchOf } from './much';
 export { rescueDone, rescueText, rescueThen, TROUBLE_NAMES } from './rescue';
 export { iceText, thawAheadText } from './ice';
 export { heatedText } from './heated';
+export { allergensText } from './allergens';
 export { endQuestionText } from './endQuestion';
 export type { EndQuestionText } from './endQuestion';
 export { heatOwedText } from './heatOwed';

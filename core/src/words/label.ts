@@ -1,5 +1,7 @@
 import type { JarNow } from '../batch';
 import { massG, solidsG } from '../kitchen';
+import { allergensIn } from '../materials';
+import { allergensText } from './allergens';
 import { TREATMENT_WORDS } from './labels';
 import { join, percent } from './format';
 
@@ -42,7 +44,6 @@ export interface LabelText {
 /** @param stop what its stamp says from across the kitchen, if it says anything */
 export function labelText(title: string, id: string, now: JarNow, stop: string | null): LabelText {
   const mass = massG(now.stream);
-  const allergens = [...new Set(now.foods.flatMap((m) => m.allergens))];
   const parts = (now.expected?.layers ?? []).length > 1;
   return {
     title,
@@ -50,7 +51,7 @@ export function labelText(title: string, id: string, now: JarNow, stop: string |
     state: TREATMENT_WORDS[now.treatment],
     strength: mass > 0 ? `${join(percent(solidsG(now.stream) / mass))} solids` : '',
     shake: parts,
-    allergens: allergens.length === 0 ? '' : `Contains ${allergens.join(', ')}.`,
+    allergens: allergensText(allergensIn(now.foods)),
     code: jarCode(id),
   };
 }

@@ -1,3 +1,4 @@
+import { MAY_HOLD_GLUTEN } from './allergens';
 import type { Fix, Warning } from '../checks';
 import { figureText } from './format';
 import { streamName } from './labels';
@@ -110,6 +111,7 @@ const SENTENCES: Readonly<Record<string, Say>> = {
   honey: () => 'Honey is in it: never for a child under twelve months.',
   driesTooSlowly: (f) => `${f('dryS')} to dry: it moulds before that. Thinner, and hotter.`,
   driedRaw: () => 'This pulp is raw soy. Drying is not cooking: boil it first, then dry it.',
+  mayHoldGluten: () => MAY_HOLD_GLUTEN,
   glassFreezes: () => 'Glass cracks in the freezer. Use a box that is not glass.',
   frozenIntoJar: () => 'Frozen milk does not pour into a jar. Leave this step out, or put it before the freezing.',
   freezerTooFull: (f) => `Filled to ${f('fill')}; ice needs room: ${f('limit')} at most.`,
@@ -134,6 +136,8 @@ const SENTENCES: Readonly<Record<string, Say>> = {
 /** Checks that speak of one thing, named after the colon. */
 const ABOUT: Readonly<Record<string, (f: (name: string) => string, of: string) => string>> = {
   noJar: (f, of) => `${f('massG')} of ${streamName(of)} ends in no jar. Jar it, freeze it, or pour it into something.`,
+  unstatedAllergens: (_, of) =>
+    `Nobody has stated which allergens “${of}” holds. State them in the kit, among your own foods.`,
   neverUsed: (f, of) => `${f('massG')} of ${of.toLowerCase()} is never used. Add it to something, or take it out.`,
 };
 

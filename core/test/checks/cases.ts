@@ -46,7 +46,8 @@ const FITTING: Kit = {
 const STRONG: Kit = { ...SEA, things: SEA.things.map((t) => (t.is === 'jug' ? { ...t, watts: 2200 } : t)) };
 const named = (name: string): Recipe => {
   const oats = materialById(MATERIALS, 'oats-rolled');
-  const own = ownMaterial(oats, { ...oats, id: 'own', name });
+  const { per100g, canLeave, cupG } = oats;
+  const own = ownMaterial(oats, { id: 'own', name, per100g, canLeave, cupG });
   const r = school('oat-middle');
   return { ...r, materials: [own], larder: [{ into: 'work', material: 'own', grams: 90 }] };
 };
@@ -120,6 +121,8 @@ export const MORE_CASES: readonly (readonly [string, Recipe, Kit])[] = [
   ['noKillStep', school('coconut-raw'), SEA],
   ['openingNut', school('coconut-one-blend'), SEA],
   ['underFive', school('rice-raw'), SEA],
+  ['mayHoldGluten', school('oat-middle'), SEA],
+  ['unstatedAllergens:Hill oats', named('Hill oats'), SEA],
   ['refused:bitterAlmond', named('Bitter almonds'), SEA],
   ['refused:apricotKernel', named('Apricot kernels'), SEA],
   ['refused:cassava', named('Cassava meal'), SEA],

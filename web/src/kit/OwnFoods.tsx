@@ -1,4 +1,4 @@
-import { COMPONENTS, MATERIALS, refusalOf } from '@ironpan/core/materials';
+import { COMPONENTS, MATERIALS, milkCalled, refusalOf } from '@ironpan/core/materials';
 import type { Component } from '@ironpan/core/materials';
 import type { MaterialRecord } from '@ironpan/core/records';
 import { plain } from '@ironpan/core/units';
@@ -18,6 +18,7 @@ import { SelectField } from '../ui/SelectField';
 import { TextField } from '../ui/TextField';
 import { notSaved } from '../ui/notSaved';
 import { putBack, tell } from '../ui/toast';
+import { Allergens } from './Allergens';
 import { useMaterials, useMethods } from '../live/useOwn';
 import { NotSaved } from '../ui/NotSaved';
 import { useWrite } from '../ui/useWrite';
@@ -140,6 +141,9 @@ function Food({ of }: { readonly of: MaterialRecord }) {
         <div className="w-56">
           <TextField label="name" value={m.name} most={80} onChange={(name) => change({ name })} />
         </div>
+        <div className="w-44">
+          <TextField label="its milk is called" value={milkCalled(m)} most={40} onChange={(milk) => change({ milk })} />
+        </div>
         <NumberField
           label="a US cup of it weighs"
           value={m.cupG}
@@ -160,6 +164,7 @@ function Food({ of }: { readonly of: MaterialRecord }) {
           {warningText({ check: `refused:${refused}`, step: null, weight: 'danger', figures: {}, fixes: [] })}
         </p>
       )}
+      <Allergens m={m} onChange={(allergens) => change({ allergens })} />
       <details className="mt-1">
         <summary className="small cursor-pointer">Composition, and how much of each can leave</summary>
         <div className="mt-2 grid gap-x-4 gap-y-2 sm:grid-cols-2 wide:grid-cols-4">

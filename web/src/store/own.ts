@@ -1,7 +1,7 @@
 import { methodById, recipeIn } from '@ironpan/core/methods';
 import type { Method } from '@ironpan/core/methods';
 import { milkName } from '@ironpan/core/words';
-import { MATERIALS, materialById, ownMaterial } from '@ironpan/core/materials';
+import { isUnstated, MATERIALS, materialById, milkCalled, ownMaterial } from '@ironpan/core/materials';
 import type { OwnParts } from '@ironpan/core/materials';
 import type { MaterialRecord, MethodRecord, PlanRecord } from '@ironpan/core/records';
 import type { Recipe } from '@ironpan/core/steps';
@@ -35,7 +35,8 @@ export function changeMaterial(id: string, parts: Partial<OwnParts>, at: number)
     const now = await d.materials.get(id);
     if (!now) return;
     const { name, per100g, canLeave, cupG, pricePerKg, allergens } = now.material;
-    const all = { id, name, per100g, canLeave, cupG, pricePerKg, allergens, ...parts };
+    const told = isUnstated(now.material) ? {} : { allergens };
+    const all = { id, name, per100g, canLeave, cupG, pricePerKg, milk: milkCalled(now.material), ...told, ...parts };
     await d.materials.put({ ...now, material: ownMaterial(materialById(MATERIALS, now.like), all), updatedAt: at });
   });
 }

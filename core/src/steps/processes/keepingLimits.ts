@@ -1,6 +1,6 @@
 import { inhibitorLeftOf, massG, multiplier, waterG } from '../../kitchen';
 import type { Stream } from '../../kitchen';
-import { materialById } from '../../materials';
+import { materialById, milkCalled } from '../../materials';
 import type { Keeps } from '../../materials';
 import {
   BOIL_AT_LEAST_S,
@@ -36,7 +36,7 @@ export function keepingOf(s: Stream, ctx: Ctx): Keeping | null {
     const again = s.hygiene === 'touched' || (bean && done && s.hygiene === 'heated');
     const as = bean && !done ? 'raw' : again ? 'boiled' : s.hygiene;
     const k = m.keeps[as];
-    const thing = keepingThing(m.milk, again ? 'touched' : as);
+    const thing = keepingThing(milkCalled(m), again ? 'touched' : as);
     const days = heldDays(k.days * multiplier(ctx.beliefs, 'keeping', thing), k.days, k.capDays);
     capDays = Math.min(capDays, again ? touchedCap(s, k, m.keeps.raw) : k.capDays);
     if (least === null || days < least.days) least = { days, capDays, thing };
