@@ -25,6 +25,10 @@ const CHART_SHEETS = [
   "'sha256-aSysLrDECVdJ6L+jLf8CC5QKLmwRuk/OZiZk9mYky8A='",
 ];
 
+/** What its pages may use of a device: the camera for jars, the microphone for the jug, Bluetooth for instruments. */
+const PERMISSIONS =
+  'camera=(self), microphone=(self), bluetooth=(self), screen-wake-lock=(self), geolocation=(), payment=(), usb=(), serial=()';
+
 /** Serves the built application and the instruments that ship with it; it keeps no data. Listening is the caller's. */
 export function createApp({ distDir, realm, host = LOOPBACK, now }: Deps): Express {
   const app = express();
@@ -43,12 +47,17 @@ export function createApp({ distDir, realm, host = LOOPBACK, now }: Deps): Expre
           objectSrc: ["'none'"],
           baseUri: ["'self'"],
           frameAncestors: ["'none'"],
+          formAction: ["'self'"],
         },
       },
       // A kitchen's own address is plain http on loopback; promising https would lock it out.
       strictTransportSecurity: false,
     }),
   );
+  app.use((_req, res, next) => {
+    res.set('Permissions-Policy', PERMISSIONS);
+    next();
+  });
   // Within one machine packing costs more than it spares; and what is told as it comes must not wait for a packet to fill.
   const packs = (req: Request): boolean => !isHere(req.socket.remoteAddress) && !req.path.endsWith('/stream');
   app.use(compression({ filter: (req, res) => packs(req) && compression.filter(req, res) }));
@@ -74,7 +83,11 @@ export function createApp({ distDir, realm, host = LOOPBACK, now }: Deps): Expre
   };
   app.get('/index.html', sendPage);
   app.use(express.static(distDir, { index: false }));
-  app.get('/{*path}', sendPage);
+  app.get('/{*path}', (req, res, next) => {
+    // A file that is not there is no page of the application.
+    if (/\.\w+$/.test(req.path)) next(Object.assign(new Error('no such file'), { status: 404 }));
+    else sendPage(req, res);
+  });
   app.use(plainError);
   return app;
 }

@@ -46,11 +46,15 @@ test('every place of the application is the page, and says which kitchen it open
     const r = await get(path);
     expect([r.status, r.body]).toEqual([200, '<html data-realm="demo"></html>']);
     expect(r.headers['content-security-policy']).toContain("default-src 'self'");
+    expect(r.headers['content-security-policy']).toContain("form-action 'self'");
+    expect(r.headers['permissions-policy']).toContain('geolocation=()');
   }
 });
 test('a missing asset is missing, not the page', async () => {
   expect((await get('/assets/a.js')).status).toBe(200);
   expect((await get('/assets/b.js')).status).toBe(404);
+  for (const file of ['/none.js', '/robots.txt', '/deep/none.map'])
+    expect([file, (await get(file)).status]).toEqual([file, 404]);
 });
 test('localhost is sent to the one address', async () => {
   const r = await get('/kit?x=1', 'localhost');

@@ -1,3 +1,4 @@
+import { isPulp } from '../kitchen';
 import { expectedApproach, WORD_SCALES } from '../learning';
 import type { Approach, Lasted, SeenClear, Worded } from '../learning';
 import { COLD_C, coldHours, serumShare } from '../steps';
@@ -15,6 +16,8 @@ export interface Fate {
   readonly jar: string;
   readonly batch: string;
   readonly product: string;
+  /** What stayed in a cloth: no milk. Rows of older versions have only the name of the stream. */
+  readonly pulp?: boolean;
   readonly filledAt: number;
   readonly filledMl: number;
   /**
@@ -70,6 +73,7 @@ export function fateOfJar(
     jar: jar.id,
     batch: jar.batch,
     product: jar.product,
+    pulp: isPulp(jar.stream),
     filledAt: jar.filledAt,
     filledMl: jar.filledMl,
     hygiene: fine.hygiene,
@@ -158,3 +162,5 @@ function lastSaid(looks: readonly Look[]): Fate['said'] {
     }
   return out;
 }
+/** Is it what became of pulp, whatever its stream is called? */
+export const isPulpFate = (f: Pick<Fate, 'pulp' | 'product'>): boolean => f.pulp ?? f.product === 'pulp';

@@ -42,7 +42,7 @@ export { freezesUpToMl, pouredOver, splitInto, tubMl } from './vessels';
 export type { Chosen, Split } from './vessels';
 export type { Ice } from './ice';
 export type { JarNow, Lifted, SeenLook } from './jarLife';
-export { expectedParting, fateOfJar } from './fates';
+export { expectedParting, fateOfJar, isPulpFate } from './fates';
 export type { Fate } from './fates';
 export { keptTill } from './keptTill';
 export type { KeptTill } from './keptTill';

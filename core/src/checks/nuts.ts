@@ -1,4 +1,4 @@
-import { massG } from '../kitchen';
+import { isPulp, massG } from '../kitchen';
 import type { Stream } from '../kitchen';
 import { fatShare, gritThrough, makeStep, passesBelowUm, splitsAtBoil } from '../steps';
 import { HOUR_S } from '../units';
@@ -145,7 +145,7 @@ export const noKillStep: Check = {
   find: (l) => {
     const short = l.recipe.materials.some((m) => m.inhibitorLabileShare === null && m.keeps.raw.days <= 1);
     const raw = Object.entries(l.outcome.products).filter(
-      ([n, s]) => n !== 'pulp' && s.hygiene === 'raw' && massG(s) > 0 && s.openedShare > 0 && s.freeWaterG > 0,
+      ([, s]) => !isPulp(s) && s.hygiene === 'raw' && massG(s) > 0 && s.openedShare > 0 && s.freeWaterG > 0,
     );
     return short && raw.length > 0 ? [{ check: 'noKillStep', step: null, weight: 'know', figures: {}, fixes: [] }] : [];
   },

@@ -53,7 +53,7 @@ export function readAmount(given: unknown, spec: AmountSpec, path: string, fault
   const unknown = Object.keys(rest)[0];
   if (unknown !== undefined) return say(`has “${unknown}”, which is not known here.`);
   if (typeof value !== 'number' || !Number.isFinite(value))
-    return say(`needs a number as its value; “${String(value)}” is none.`);
+    return say(`needs a number as its value; ${JSON.stringify(value)} is none.`);
   if (unit === undefined) return say(`has no unit; use ${units.join(', ')}.`);
   if (!units.includes(unit as UnitName))
     return say(`has the unit “${JSON.stringify(unit).replaceAll('"', '')}”; use ${units.join(', ')}.`);

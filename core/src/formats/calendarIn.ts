@@ -1,3 +1,4 @@
+import { cutName } from '../units';
 import ICAL from 'ical.js';
 
 /** Somebody is away from one instant to another, ms, as a calendar says it. */
@@ -51,7 +52,7 @@ export function readCalendar(
   const sound = parsed(
     clean.replace(/BEGIN:VEVENT[\s\S]*?END:VEVENT\r?\n?/g, (e) => {
       if (parsed(`BEGIN:VCALENDAR\r\n${e.trimEnd()}\r\nEND:VCALENDAR\r\n`)) return e;
-      broken.push((/^SUMMARY[^:]*:(.*)$/m.exec(e)?.[1] ?? '').trim().slice(0, MOST_NAME));
+      broken.push(cutName(/^SUMMARY[^:]*:(.*)$/m.exec(e)?.[1] ?? '', MOST_NAME));
       return '';
     }),
   );
@@ -171,7 +172,7 @@ const isFree = (c: ICAL.Component): boolean => {
   if (String(c.getFirstPropertyValue('uid')).endsWith('@ironpan')) return true;
   return busy === 'TRANSPARENT' || status === 'CANCELLED' || status === 'TENTATIVE';
 };
-const nameOf = (c: ICAL.Component): string => String(c.getFirstPropertyValue('summary') ?? '').slice(0, MOST_NAME);
+const nameOf = (c: ICAL.Component): string => cutName(String(c.getFirstPropertyValue('summary') ?? ''), MOST_NAME);
 
 /** Local time in a zone of the tz database as an instant, ms; null: no such zone. Once or twice looked up, it meets the clock of that zone. */
 export function zonedInstant(zone: string, l: LocalTime): number | null {

@@ -8,12 +8,14 @@ import { fromInner } from '../units';
 /** What a unit is called in a table; a count has none. */
 const UNIT = { g: 'g', C: '°C', s: 's', min: 'min', h: 'h', count: '' } as const;
 type Cell = string | number | null;
+const FORMULA = /^[=+\-@\t\r＝＋－＠]/;
 /**
  * A table as RFC 4180 has it: commas, CRLF, fields in quotes where they hold one of them, the heads first, decimal points
- * whatever the locale. A text that a spreadsheet would take for a formula is marked as text. No rows: the heads alone.
+ * whatever the locale. A text that a spreadsheet would take for a formula is marked as text, with the full-width signs that
+ * some of them take for the plain ones. No rows: the heads alone.
  */
 export function csvOf(heads: readonly string[], rows: readonly (readonly Cell[])[]): string {
-  return Papa.unparse([[...heads], ...rows.map((r) => [...r])], { newline: '\r\n', escapeFormulae: true });
+  return Papa.unparse([[...heads], ...rows.map((r) => [...r])], { newline: '\r\n', escapeFormulae: FORMULA });
 }
 const day = (ms: number): string => new Date(ms).toISOString();
 /** Enough figures for any scale, and none that are only rounding. */

@@ -1,3 +1,4 @@
+import { cutName } from '../units';
 import { KIT_SCALARS, KIT_SPECS, THING_KINDS, THING_SPECS, USUAL_KIT } from '../kitchen';
 import type { Kit, KitSpec, Thing, ThingKind } from '../kitchen';
 import type { Fault } from '../records';
@@ -80,7 +81,7 @@ function readMore(given: unknown, faults: Fault[]): readonly Thing[] {
       faults.push({ path, say });
       return [];
     }
-    return [{ ...readThing(usual, figures, path, faults), id, name: name.trim().slice(0, 80) }];
+    return [{ ...readThing(usual, figures, path, faults), id, name: cutName(name, 80) }];
   });
 }
 

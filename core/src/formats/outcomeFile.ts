@@ -112,7 +112,7 @@ function streamOf(s: Stream): Record<string, number> {
 /** The predicted outcome as plain data for JSON: no NaN, no Infinity. */
 export function writeOutcome(plan: PlanFile, look: Look): Record<string, unknown> {
   const { outcome, summary } = look;
-  const pulp = summary.products.find((p) => p.stream === 'pulp');
+  const pulp = summary.products.find((p) => p.pulp);
   return {
     format: OUTCOME_FORMAT,
     version: OUTCOME_VERSION,

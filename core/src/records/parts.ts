@@ -5,7 +5,12 @@ import { KINDS, kindOf, MOST_PARTS } from '../steps';
 import type { Kind, LarderLine, ParamSpec, Part, Recipe } from '../steps';
 
 /** Joi pieces shared by records and the plan file. Bounds come from the step kinds, never from here. */
-export const text = (max: number): Joi.StringSchema => Joi.string().trim().min(1).max(max);
+export const text = (max: number): Joi.StringSchema =>
+  // Rules run in order: blanks at the ends are taken off, whoever wrote them, and then the text is judged.
+  Joi.string()
+    .custom((s: string) => s.trim())
+    .min(1)
+    .max(max);
 /** Words that every object already answers to: as the name of a food or a stream they would find what is not there. */
 const RESERVED = new Set([...Object.getOwnPropertyNames(Object.prototype), 'prototype']);
 const unreserved = (s: Joi.StringSchema): Joi.StringSchema =>

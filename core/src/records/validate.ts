@@ -18,7 +18,10 @@ export function validRow(
     return {
       faults: [
         moved.fault === 'newer'
-          ? { path: 'v', say: `v is ${String(moved.version)}: it was made by a newer Ironpan; update this one first.` }
+          ? {
+              path: 'v',
+              say: `v is ${JSON.stringify(moved.version)}: it was made by a newer Ironpan; update this one first.`,
+            }
           : { path: 'v', say: 'v, the version of the row, is missing or is not a whole number.' },
       ],
     };

@@ -63,11 +63,38 @@ export function everyOf(text: string): Every | null {
 }
 /** Whether it is a rule that repeats by days, weeks or months, as milk is made. */
 export const isRule = (text: string): boolean => parsed(text) !== null;
-const FREQUENCIES: readonly string[] = ['DAILY', 'WEEKLY', 'MONTHLY'];
+/**
+ * The rules that are followed: those the screen makes, and the plain ones of calendars. Each of their parts has a bound, so
+ * that every rule has a next time within a few steps: a rule of RFC 5545 may name a day that never comes (30 February), and
+ * its iterator then never returns.
+ */
+const MOST_BETWEEN: Readonly<Record<string, number>> = { DAILY: 366, WEEKLY: 53, MONTHLY: 24 };
+const PARTS: Readonly<Record<string, RegExp>> = {
+  FREQ: /^(DAILY|WEEKLY|MONTHLY)$/,
+  INTERVAL: /^[1-9]\d{0,2}$/,
+  COUNT: /^[1-9]\d{0,4}$/,
+  UNTIL: /^\d{8}(T\d{6}Z?)?$/,
+  WKST: /^(SU|MO|TU|WE|TH|FR|SA)$/,
+  BYDAY: /^([+-]?[1-4])?(SU|MO|TU|WE|TH|FR|SA)(,([+-]?[1-4])?(SU|MO|TU|WE|TH|FR|SA)){0,6}$/,
+  // Days that every month has.
+  BYMONTHDAY: /^-?([1-9]|1\d|2[0-8])(,-?([1-9]|1\d|2[0-8])){0,9}$/,
+};
 function parsed(text: string): ICAL.Recur | null {
+  const parts = text.split(';').map((p) => p.split('='));
+  const told = new Map(parts.map(([k = '', v = '']) => [k, v]));
+  const freq = told.get('FREQ') ?? '';
+  const known = parts.every(
+    ([k = '', v = '', ...more]) => more.length === 0 && Object.hasOwn(PARTS, k) && PARTS[k]?.test(v) === true,
+  );
+  if (!known || told.size !== parts.length || Number(told.get('INTERVAL') ?? 1) > (MOST_BETWEEN[freq] ?? 0))
+    return null;
+  const monthly = freq === 'MONTHLY';
+  const ordinal = /\d/.test(told.get('BYDAY') ?? '');
+  // Both at once name a day that may be years away; an ordinal day is one of a month.
+  if (told.has('BYMONTHDAY') && (!monthly || told.has('BYDAY'))) return null;
+  if ((ordinal && !monthly) || (freq === 'DAILY' && told.has('BYDAY'))) return null;
   try {
-    const r = ICAL.Recur.fromString(text);
-    return FREQUENCIES.includes(r.freq) && !/INTERVAL=0(\D|$)/.test(text) ? r : null;
+    return ICAL.Recur.fromString(text);
   } catch {
     return null;
   }

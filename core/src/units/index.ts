@@ -8,3 +8,4 @@ export { MINUTE_S, HOUR_S, DAY_S } from './time';
 export { plain } from './plain';
 export { leadingNumber, unitNamed, spoonText, FRACTIONS } from './quantity';
 export type { QuantityUnit } from './quantity';
+export { cutName } from './cutName';

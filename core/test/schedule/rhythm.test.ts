@@ -62,11 +62,43 @@ describe('in a kitchen', () => {
       'FREQ=NEVER',
       'FREQ=WEEKLY;BYDAY=XX',
       'FREQ=SECONDLY',
+      // Faults that were found: days that never come, and intervals without end, never returned from the calendar library.
+      'FREQ=DAILY;BYMONTH=2;BYMONTHDAY=30',
+      'FREQ=MONTHLY;BYMONTHDAY=31',
+      'FREQ=DAILY;INTERVAL=99999999999',
+      'FREQ=MONTHLY;INTERVAL=999',
+      'FREQ=WEEKLY;INTERVAL=abc',
+      'FREQ=DAILY;BYDAY=MO',
+      'FREQ=WEEKLY;BYDAY=2MO',
+      'FREQ=MONTHLY;BYDAY=5FR',
+      'FREQ=MONTHLY;BYDAY=1MO;BYMONTHDAY=13',
+      'FREQ=DAILY;FREQ=WEEKLY',
+      'FREQ=DAILY;X=1',
+      'RRULE:FREQ=DAILY',
     ])
       expect([rule, isRule(rule)]).toEqual([rule, false]);
     expect(timesOf({ rule: 'nonsense', first: '2026-11-29T07:30', without: [] }, 0, 9e12)).toEqual([]);
     expect(timesOf({ rule: 'FREQ=DAILY', first: 'tomorrow', without: [] }, 0, 9e12)).toEqual([]);
     for (const t of ['2026-13-01T07:30', '2026-11-29', '29.11.2026 07:30', '']) expect(instantOf(t)).toBeNaN();
+  });
+  test('whatever rule is taken has its times at once, and none of them throws', () => {
+    const part = (...all: readonly string[]) => fc.constantFrom(...all);
+    const rule = fc
+      .tuple(
+        part('DAILY', 'WEEKLY', 'MONTHLY', 'YEARLY', 'HOURLY'),
+        part('', ';INTERVAL=2', ';INTERVAL=24', ';INTERVAL=366', ';INTERVAL=1e9'),
+        part('', ';BYDAY=MO,TH', ';BYDAY=-1SU', ';BYDAY=4FR', ';BYDAY=ZZ'),
+        part('', ';BYMONTHDAY=28', ';BYMONTHDAY=-3', ';BYMONTHDAY=30', ';BYMONTH=2'),
+        part('', ';COUNT=3', ';UNTIL=20270101', ';BYSETPOS=400'),
+      )
+      .map((p) => `FREQ=${p.join('')}`);
+    fc.assert(
+      fc.property(rule, fc.constantFrom('2024-02-29T07:30', '2026-01-31T23:59'), (text, first) => {
+        const times = timesOf({ rule: text, first, without: [] }, at('2026-11-27T09:00'), at('2027-11-27T09:00'));
+        return isRule(text) || times.length === 0;
+      }),
+      { numRuns: 300, seed: 19 },
+    );
   });
   test('what a cook says becomes a rule and is read back', () => {
     expect(ruleOf({ is: 'days', n: 2 })).toBe('FREQ=DAILY;INTERVAL=2');

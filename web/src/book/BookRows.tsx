@@ -1,3 +1,4 @@
+import { isPulpFate } from '@ironpan/core/batch';
 import { groupBy } from '@ironpan/core/numerics';
 import { join, millilitres, percent, wasText } from '@ironpan/core/words';
 import { useWindowVirtualizer } from '@tanstack/react-virtual';
@@ -34,7 +35,7 @@ function useWas(pages: readonly (readonly DigestRow[] | undefined)[]): (batch: s
   const fates = useLive(['bookFates', ids], () => fatesOfBatches(ids)).data;
   return useMemo(() => {
     const by = groupBy(fates ?? [], (f) => f.batch);
-    return (batch) => (batch === undefined ? '' : wasText((by.get(batch) ?? []).filter((f) => f.product !== 'pulp')));
+    return (batch) => (batch === undefined ? '' : wasText((by.get(batch) ?? []).filter((f) => !isPulpFate(f))));
   }, [fates]);
 }
 

@@ -1,3 +1,4 @@
+import { isPulpFate } from '@ironpan/core/batch';
 import { NOTICED, plannedAs, wentAs } from '@ironpan/core/comparing';
 import type { Difference, Explained, Explanation, Made } from '@ironpan/core/comparing';
 import { wentSteps } from '@ironpan/core/questions';
@@ -40,7 +41,7 @@ export function Went({ r }: { readonly r: Running }) {
   const steps = useMemo(() => wentSteps(r.progress, r.batch), [r]);
   const finished = r.progress.state === 'finished';
   const fates = useLive(['fatesOf', r.batch.id], () => fatesOfBatches([r.batch.id])).data;
-  const was = wasText((fates ?? []).filter((f) => f.product !== 'pulp'));
+  const was = wasText((fates ?? []).filter((f) => !isPulpFate(f)));
   return (
     <section aria-label="How it went" className="plate p-4">
       {finished && (

@@ -1,3 +1,5 @@
+import { cutName } from '@ironpan/core/units';
+import { isPulpFate } from '@ironpan/core/batch';
 import type { BodySummary } from '@ironpan/core/batch';
 import { asMade, COMPLAINTS, complaintsOf, complaintsSaid, foundWord, leversOf } from '@ironpan/core/questions';
 import type { Complaint, Remedy, Said } from '@ironpan/core/questions';
@@ -33,7 +35,7 @@ export function WouldHaveHelped({ r }: { readonly r: Running }) {
   const fates = useLive(['fatesOf', r.batch.id], () => fatesOfBatches([r.batch.id])).data;
   if (!fates) return null;
   // What was said of any of its milk, the last word on each scale.
-  const words = fates.filter((f) => f.product !== 'pulp').reduce<Said>((all, f) => ({ ...all, ...f.said }), {});
+  const words = fates.filter((f) => !isPulpFate(f)).reduce<Said>((all, f) => ({ ...all, ...f.said }), {});
   return <Asked key={JSON.stringify(words)} r={r} words={words} />;
 }
 function Asked({ r, words }: { readonly r: Running; readonly words: Said }) {
@@ -102,7 +104,7 @@ function Found({ r, made, complaint, found }: FoundProps) {
     write.run(
       'the new plan',
       async () => {
-        const name = `${r.batch.name}, not ${COMPLAINT_NAMES[complaint]}`.slice(0, 120);
+        const name = cutName(`${r.batch.name}, not ${COMPLAINT_NAMES[complaint]}`);
         const from = (await onePlan(r.batch.plan))?.from ?? null;
         return addPlan(name, from, applyEdits(made, x.edits), now());
       },

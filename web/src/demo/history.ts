@@ -1,4 +1,4 @@
-import { unlearned } from '@ironpan/core/kitchen';
+import { unlearned, isPulp } from '@ironpan/core/kitchen';
 import type { Beliefs, Kit } from '@ironpan/core/kitchen';
 import { OF_THE_DAY } from '@ironpan/core/learning';
 import { jarNow, jarsOf, MODEL, progressOf, promisedOf, fold, timerS } from '@ironpan/core/batch';
@@ -156,7 +156,7 @@ function jarLog(
   laidAt: number,
   random: () => number,
 ): readonly JarEventRecord[] {
-  const pulp = j.product === 'pulp';
+  const pulp = isPulp(j.stream);
   const out: JarEventRecord[] = [];
   const add = (hoursAfter: number, e: Record<string, unknown>): boolean => {
     const at = Math.round(j.filledAt + hoursAfter * HOUR);

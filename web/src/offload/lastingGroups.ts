@@ -1,3 +1,4 @@
+import { isPulpFate } from '@ironpan/core/batch';
 import type { Lasted } from '@ironpan/core/learning';
 import type { Hygiene } from '@ironpan/core/kitchen';
 import { groupBy } from '@ironpan/core/numerics';
@@ -20,7 +21,7 @@ export interface Group {
 /** The milks that something is known of, the most jars first. */
 export function groupsOf(fates: readonly FateRow[]): readonly Group[] {
   const told = fates.flatMap((f) =>
-    f.lasted && f.thing !== null && f.budgetD !== null && f.capDays !== null && f.product !== 'pulp'
+    f.lasted && f.thing !== null && f.budgetD !== null && f.capDays !== null && !isPulpFate(f)
       ? [{ ...f, lasted: f.lasted, thing: f.thing, lowD: f.budgetD, capD: f.capDays }]
       : [],
   );

@@ -1,3 +1,4 @@
+import { cutName } from '@ironpan/core/units';
 import type { HereRecord } from '../store/here';
 import { fitLoads, solveFor, roundForKitchen } from '@ironpan/core/questions';
 import type { Look } from '@ironpan/core/questions';
@@ -77,7 +78,7 @@ export function PlanHead({ plan, look, here, undo, onRename, onEdit, onStep }: P
   const copy = (): void =>
     write.run(
       'the copy',
-      () => addPlan(`${plan.name}, copy`.slice(0, 120), plan.from, plan.recipe, now()),
+      () => addPlan(cutName(`${plan.name}, copy`), plan.from, plan.recipe, now()),
       (id) => {
         void go(`/plan/${id}`);
         tell('Kept as a new plan; this is the copy.');

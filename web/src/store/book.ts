@@ -1,3 +1,4 @@
+import { isPulpFate } from '@ironpan/core/batch';
 import { methodById } from '@ironpan/core/methods';
 import type { PlanRecord } from '@ironpan/core/records';
 import { milkName, USE_NAMES } from '@ironpan/core/words';
@@ -68,7 +69,7 @@ async function isWhich(which: BookWhich): Promise<(r: DigestRow) => boolean> {
   if (which === 'short') return short;
   const fates = await (which === 'shelf'
     ? d.fates.bulkGet((await d.standing.toArray()).map((s) => s.jar))
-    : d.fates.filter((f) => f.product !== 'pulp' && (SAID[which]?.(f) ?? false)).toArray());
+    : d.fates.filter((f) => !isPulpFate(f) && (SAID[which]?.(f) ?? false)).toArray());
   const batches = new Set(fates.flatMap((f) => f?.batch ?? []));
   return (r) => batches.has(r.batch);
 }

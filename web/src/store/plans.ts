@@ -1,3 +1,4 @@
+import { cutName } from '@ironpan/core/units';
 import { MOST_UNDO } from '@ironpan/core/records';
 import type { PlanRecord, PlanVersion } from '@ironpan/core/records';
 import { methodById } from '@ironpan/core/methods';
@@ -95,7 +96,7 @@ export function savePlan(e: PlanEdit, at: number): Promise<Saved> {
     if (now.rev !== e.rev) {
       const merged = mergePlans(e.base, now, to);
       if (merged.conflict) {
-        const name = `${e.name} (from the other window)`.slice(0, 120);
+        const name = cutName(`${e.name} (from the other window)`);
         const id = newId('plan');
         await d.plans.add({ ...kept(now), id, rev: 1, name, recipe: e.recipe, createdAt: at, updatedAt: at });
         return { is: 'keptApart', id, name };

@@ -1,3 +1,4 @@
+import { cutName } from '@ironpan/core/units';
 import { groupBy } from '@ironpan/core/numerics';
 import type { PlanRecord, TrialRecord } from '@ironpan/core/records';
 import { designFor, runRecipe } from '@ironpan/core/trials';
@@ -19,7 +20,7 @@ export const oneTrial = async (id: string): Promise<TrialRecord | null> => (awai
 export async function addTrial(plan: PlanRecord, at: number): Promise<string> {
   const id = newId('trial');
   await db().trials.add({
-    ...{ v: 1, id, name: `${plan.name}, a trial`.slice(0, 120), from: plan.from, base: plan.recipe },
+    ...{ v: 1, id, name: cutName(`${plan.name}, a trial`), from: plan.from, base: plan.recipe },
     ...{ factors: [], design: '2^1', times: 2, seed: newSeed(), asks: 'volumeMl', runs: [] },
     ...{ createdAt: at, updatedAt: at },
   });
@@ -45,7 +46,7 @@ export function planRun(id: string, run: number, name: string, at: number): Prom
     if (!t || !levels) throw new GoneError('this trial');
     const had = t.runs.find((r) => r.run === run);
     if (had && (await d.plans.get(had.plan))) return had.plan;
-    const plan = await addPlan(name.slice(0, 120), t.from, runRecipe(t, levels), at);
+    const plan = await addPlan(cutName(name), t.from, runRecipe(t, levels), at);
     await d.trials.put({ ...t, runs: [...t.runs.filter((r) => r.run !== run), { run, plan }], updatedAt: at });
     return plan;
   });

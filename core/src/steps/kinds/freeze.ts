@@ -48,7 +48,7 @@ export const freeze: StepKind<'freeze'> = {
         jarMl: box.ml,
         filledMl: ml,
         eachMl: ml / portions,
-        fillLimit: mass > 0 ? freezerFill(waterG(s) / mass, mass / volumeMl(s)) : 1,
+        fillLimit: mass > 0 ? freezerFill(Math.max(0, waterG(s)) / mass, mass / volumeMl(s)) : 1,
         fillShare: ml / portions / box.ml,
         // Cubes freeze in a tray, and go into the box as ice.
         glass: box.glass && p.cubeMl === 0 ? 1 : 0,

@@ -36,7 +36,11 @@ export function cooling(s: Stream, placeC: number, forS: number, jarId: string, 
   const tau = timeConstantS(one, 1, wPerK);
   if (!isIcy(s, placeC)) return approach(s.temperatureC, placeC, tau, forS);
   const mass = massG(s);
-  const body = { massKg: Math.max(1e-3, (mass * ml) / all / 1000), waterShare: mass > 0 ? waterG(s) / mass : 0, wPerK };
+  const body = {
+    massKg: Math.max(1e-3, (mass * ml) / all / 1000),
+    waterShare: mass > 0 ? Math.max(0, waterG(s)) / mass : 0,
+    wPerK,
+  };
   return freezeOrThaw(s.temperatureC, placeC, tau, body, forS);
 }
 /** Does ice form or melt in it there? */

@@ -1,3 +1,4 @@
+import { cutName } from '@ironpan/core/units';
 import { toldOf } from '@ironpan/core/comparing';
 import type { Explained, Explanation, Together } from '@ironpan/core/comparing';
 import { differenceText, togetherText } from '@ironpan/core/words';
@@ -43,7 +44,7 @@ function Group({ t, first, second }: GroupProps) {
       async () => {
         const was = first.row.is === 'batch' ? await onePlan(first.row.of.batch.plan) : first.row.of;
         const name = first.row.is === 'batch' ? first.row.of.batch.name : first.name;
-        return addPlan(`${name}, to tell`.slice(0, 120), was?.from ?? null, control.recipe, now());
+        return addPlan(cutName(`${name}, to tell`), was?.from ?? null, control.recipe, now());
       },
       (id) => void go(`/plan/${id}`),
     );

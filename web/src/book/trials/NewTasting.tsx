@@ -1,3 +1,4 @@
+import { cutName } from '@ironpan/core/units';
 import { milkOf } from '@ironpan/core/words';
 import { useState } from 'react';
 import { useNavigate } from 'react-router';
@@ -12,7 +13,7 @@ import { useWrite } from '../../ui/useWrite';
 
 /** Whose milk is in it: “14 · Soy milk, first milk”. */
 const nameOf = (j: ShelfJar): string =>
-  `${j.batch.number} · ${j.batch.name}${j.part === '' ? '' : `, ${j.part}`}`.slice(0, 160);
+  cutName(`${j.batch.number} · ${j.batch.name}${j.part === '' ? '' : `, ${j.part}`}`, 160);
 const lineOf = (j: ShelfJar): string => `${nameOf(j)}, filled ${dayIn(j.jar.filledAt, now())}`;
 
 /** Two milks that stand on the shelf and may be drunk. */

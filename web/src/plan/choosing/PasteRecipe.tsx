@@ -29,7 +29,7 @@ import { useWrite } from '../../ui/useWrite';
 import { SelectField } from '../../ui/SelectField';
 import { useSettings } from '../../live/useKitchen';
 import { useMaterials } from '../../live/useOwn';
-import { US_CUP_ML } from '@ironpan/core/units';
+import { US_CUP_ML, cutName } from '@ironpan/core/units';
 import { readRecipe } from './recipeIn';
 
 interface PasteProps {
@@ -88,7 +88,7 @@ export function PasteRecipe({ kit, onClose }: PasteProps) {
     const from = { method: chosen.id, edition: chosen.edition };
     write.run(
       'the new plan',
-      () => addPlan((name || `${chosen.name}, from a recipe`).slice(0, 120), from, plan.recipe, now()),
+      () => addPlan(cutName(name || `${chosen.name}, from a recipe`), from, plan.recipe, now()),
       (id) => void go(`/plan/${id}`),
     );
   };

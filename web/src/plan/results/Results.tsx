@@ -40,7 +40,7 @@ export const Results = memo(function Results({ look, recipe, here, now }: Result
   const jarred = jarredStreams(recipe, look.outcome);
   const jars = s.products.filter((p) => jarred.includes(p.stream));
   const several = jars.length > 1;
-  const pulp = s.products.filter((p) => p.stream === 'pulp').reduce((g, p) => g + p.massG, 0);
+  const pulp = s.products.filter((p) => p.pulp).reduce((g, p) => g + p.massG, 0);
   const between = (r: { low: number; high: number } | undefined, say: (x: number) => Spoken): string | undefined =>
     r && join(say(r.low)) !== join(say(r.high)) ? `${say(r.low).n}–${join(say(r.high))}` : undefined;
   return (
