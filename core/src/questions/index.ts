@@ -10,7 +10,7 @@ export { leverAt, leversOf, whatMoves, reachOf, leverEdits, summaryAt } from './
 export type { Lever, LeverOf, Moved } from './levers';
 export { COMPLAINTS } from './complaints';
 export type { Complaint } from './complaints';
-export { remedies, asMade, complaintsOf } from './remedies';
+export { remedies, asMade, asMadeUnrescued, complaintsOf } from './remedies';
 export type { Remedy } from './remedies';
 export { leverMap, mapKey, valuesOf, tellingLevers } from './map';
 export type { Ground, LeverMap, MapAsked } from './map';

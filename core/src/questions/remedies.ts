@@ -1,5 +1,5 @@
 import { asRead, fold, loadsOf, MEASURES, summarise } from '../batch';
-import type { Measure, Progress, ProductSummary, Summary } from '../batch';
+import type { FrozenBatch, Measure, Progress, ProductSummary, Summary } from '../batch';
 import type { Fix, Warning, Weight } from '../checks';
 import type { Here } from '../kitchen';
 import { findRoot } from '../numerics';
@@ -43,6 +43,14 @@ export function asMade(p: Progress, here: Here): Recipe {
     return withParams(s, { durationS: Math.round(sum / loads) });
   };
   return { ...p.recipe, steps: p.recipe.steps.map((s) => asRun(asRead(s, p.readings, ctx))) };
+}
+
+/** The same without what was changed against a problem while it was made: what the next batch can begin from. */
+export function asMadeUnrescued(p: Progress, batch: FrozenBatch): Recipe {
+  if (p.rescues.length === 0) return asMade(p, batch);
+  const out = new Set(p.skipped.map((s) => s.step));
+  const recipe = { ...batch.recipe, steps: batch.recipe.steps.filter((s) => !out.has(s.id)) };
+  return asMade({ ...p, recipe }, batch);
 }
 
 /** Which complaints this milk could give rise to at all. */

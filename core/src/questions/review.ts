@@ -1,18 +1,21 @@
 import { clockParam, endsBoiledEnough, progressOf, ranForS, timerS } from '../batch';
 import type { FrozenBatch, Progress, TaskState } from '../batch';
+import { WATER } from '../steps';
 import type { BodyWord, SlipWord } from '../steps';
 
 /** One thing that went as it should, or did not, and what it came to. */
-export type ReviewLine = { readonly good: boolean } & (
-  | { readonly of: 'litres'; readonly ml: number; readonly promisedMl: number }
-  | { readonly of: 'strength'; readonly solids: number; readonly promised: number }
-  | { readonly of: 'boiled' }
-  | { readonly of: 'body'; readonly word: BodyWord; readonly planned: BodyWord }
-  | { readonly of: 'slip'; readonly word: SlipWord; readonly planned: SlipWord }
-  | { readonly of: 'keep'; readonly s: number; readonly promisedS: number }
-  | { readonly of: 'timed'; readonly task: TaskState; readonly ranS: number; readonly plannedS: number }
-  | { readonly of: 'stood'; readonly task: TaskState; readonly s: number }
-);
+export type ReviewLine = { readonly good: boolean } &
+  /** `addedG`: water that came in against a problem, g. */
+  (
+    | { readonly of: 'litres'; readonly ml: number; readonly promisedMl: number; readonly addedG: number }
+    | { readonly of: 'strength'; readonly solids: number; readonly promised: number }
+    | { readonly of: 'boiled' }
+    | { readonly of: 'body'; readonly word: BodyWord; readonly planned: BodyWord }
+    | { readonly of: 'slip'; readonly word: SlipWord; readonly planned: SlipWord }
+    | { readonly of: 'keep'; readonly s: number; readonly promisedS: number }
+    | { readonly of: 'timed'; readonly task: TaskState; readonly ranS: number; readonly plannedS: number }
+    | { readonly of: 'stood'; readonly task: TaskState; readonly s: number }
+  );
 /** As promised within these: a share of the litres and of the time it keeps, and points of solids. */
 const LITRES = 0.03;
 const KEEP = 0.1;
@@ -33,7 +36,10 @@ export function reviewOf(p: Progress, batch: FrozenBatch): readonly ReviewLine[]
   const ml = p.summary.jarredMl;
   const keepS = main.keep?.s ?? 0;
   const out: ReviewLine[] = [
-    { of: 'litres', good: ml >= (1 - LITRES) * promised.volumeMl, ml, promisedMl: promised.volumeMl },
+    {
+      ...{ of: 'litres', ml, promisedMl: promised.volumeMl, addedG: waterAddedG(p) },
+      good: Math.abs(ml - promised.volumeMl) <= LITRES * promised.volumeMl,
+    },
     {
       ...{ of: 'strength', solids: main.solids ?? 0, promised: promised.solids },
       good: Math.abs((main.solids ?? 0) - promised.solids) <= SOLIDS,
@@ -58,6 +64,16 @@ export function reviewOf(p: Progress, batch: FrozenBatch): readonly ReviewLine[]
   }
   out.push(...stoodIn(p));
   return out.sort((a, b) => Number(a.good) - Number(b.good));
+}
+/** Water that was stirred or poured in against a problem, g. */
+function waterAddedG(p: Progress): number {
+  let g = 0;
+  for (const e of p.rescues.flatMap((r) => r.edits)) {
+    if (e.do !== 'insert') continue;
+    if (e.step.kind === 'add' && e.step.params.food === WATER) g += e.step.params.amountG;
+    if (e.step.kind === 'pour' && e.step.params.liquid === WATER) g += e.step.params.amountG;
+  }
+  return g;
 }
 /** How long a task ran, as its clock counted it; null: its length changes nothing. */
 function timedS(p: Progress, t: TaskState): number | null {

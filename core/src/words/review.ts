@@ -1,7 +1,7 @@
 import { plain } from '../units';
 import type { ReviewLine } from '../questions';
 import { kindOf } from '../steps';
-import { clock, duration, join, millilitres, percent, roughly } from './format';
+import { clock, duration, grams, join, millilitres, percent, roughly } from './format';
 import { BODY_WORDS, SLIP_WORDS } from './measures';
 import { taskName } from './tasks';
 
@@ -18,7 +18,7 @@ export function reviewText(l: ReviewLine): string {
     case 'litres':
       return l.good
         ? `${join(millilitres(l.ml))}, as promised.`
-        : `${join(millilitres(l.ml))} instead of ${join(millilitres(l.promisedMl))}.`;
+        : `${join(millilitres(l.ml))} instead of ${join(millilitres(l.promisedMl))}${l.addedG > 0 ? `, with ${join(grams(l.addedG))} of water that you added against a problem` : ''}.`;
     case 'strength':
       return l.good
         ? `${join(percent(l.solids))} solids, as strong as it should be.`

@@ -1,6 +1,6 @@
 import { lastSeq, MAKING_TROUBLES, MILK_TROUBLES, readableAt, recordedOf } from '@ironpan/core/batch';
 import type { Trouble } from '@ironpan/core/batch';
-import { leversOf, asMade, troublesOf } from '@ironpan/core/questions';
+import { leversOf, asMadeUnrescued, troublesOf } from '@ironpan/core/questions';
 import type { Rescued, RescueLine, RescueMove } from '@ironpan/core/questions';
 import { bodyText, join, percent, remedyText, rescueText, rescueThen, TROUBLE_NAMES } from '@ironpan/core/words';
 import { useMemo, useState } from 'react';
@@ -58,7 +58,7 @@ interface FoundProps {
   readonly onDo: RescueProps['onDo'];
 }
 function Found({ r, found, onDo }: FoundProps) {
-  const levers = found.otherwise.length > 0 ? leversOf(asMade(r.progress, r.batch)) : [];
+  const levers = found.otherwise.length > 0 ? leversOf(asMadeUnrescued(r.progress, r.batch)) : [];
   const next = [...found.otherwise.map((x) => `${remedyText(x, levers)}.`), ...found.next.map(rescueText)];
   const main = r.progress.summary.main;
   const milk: readonly Trouble[] = MILK_TROUBLES;

@@ -1,7 +1,14 @@
 import { cutName } from '@ironpan/core/units';
 import { isPulpFate } from '@ironpan/core/batch';
 import type { BodySummary } from '@ironpan/core/batch';
-import { asMade, COMPLAINTS, complaintsOf, complaintsSaid, foundWord, leversOf } from '@ironpan/core/questions';
+import {
+  asMadeUnrescued,
+  COMPLAINTS,
+  complaintsOf,
+  complaintsSaid,
+  foundWord,
+  leversOf,
+} from '@ironpan/core/questions';
 import type { Complaint, Remedy, Said } from '@ironpan/core/questions';
 import { applyEdits } from '@ironpan/core/steps';
 import type { Recipe } from '@ironpan/core/steps';
@@ -45,7 +52,7 @@ function Asked({ r, words }: { readonly r: Running; readonly words: Said }) {
   const [said, say] = useState<Complaint | null>(
     seen[0] ?? (s.main?.body?.slip === 'slimy' || s.main?.body?.slip === 'slippery' ? 'slimy' : null),
   );
-  const made = useMemo(() => asMade(r.progress, r.batch), [r]);
+  const made = useMemo(() => asMadeUnrescued(r.progress, r.batch), [r]);
   const beliefs = r.progress.outcome.beliefs;
   const start = useMemo(() => {
     if (said === null) return null;

@@ -5,7 +5,7 @@ import { kindOf } from '../../steps';
 import type { Step } from '../../steps';
 import { COMPLAINTS, rightAt, sweetAt, TOO_MUCH } from '../complaints';
 import type { Complaint } from '../complaints';
-import { asMade, remedies } from '../remedies';
+import { asMadeUnrescued, remedies } from '../remedies';
 import type { Remedy } from '../remedies';
 import { backToHeat } from './backToHeat';
 import { blendAgain, fromPulp, otherStrainer, strainAgain } from './cloth';
@@ -184,7 +184,7 @@ export function rescueOf(
   const found = FOUND[against](s);
   const nothing = [found.now, found.said, found.past].every((x) => (x ?? []).length === 0);
   const complaint = AS_COMPLAINT[against];
-  const made = complaint && s.p.summary.main ? asMade(s.p, batch) : null;
+  const made = complaint && s.p.summary.main ? asMadeUnrescued(s.p, batch) : null;
   const otherwise = complaint && made ? remedies(made, batch, complaint).slice(0, MOST_NEXT) : [];
   return {
     against,
