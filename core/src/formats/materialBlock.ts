@@ -47,6 +47,9 @@ export function readMaterials(given: unknown, faults: Fault[]): readonly Materia
 }
 
 function one(g: Given, path: string, faults: Fault[]): Material {
+  // A known food by another's data would be believed raw, or for weeks.
+  if (MATERIALS.some((m) => m.id === g.id))
+    faults.push({ path: `${path}.id`, say: `${path}.id, “${g.id}”, is the id of a known food; give yours another.` });
   const like = MATERIALS.find((m) => m.id === g.like) as Material;
   const per100g = parts(g.per100g, like.per100g, { unit: 'g', low: 0, high: 100 }, `${path}.per100g`, faults);
   const sum = COMPONENTS.reduce((t, c) => t + per100g[c], 0);

@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { COMPONENTS } from '../materials';
+import { COMPONENTS, trusted } from '../materials';
 import type { Material } from '../materials';
 import { KINDS, kindOf, MOST_PARTS } from '../steps';
 import type { Kind, LarderLine, ParamSpec, Part, Recipe } from '../steps';
@@ -51,7 +51,7 @@ const byTemperature = (high: number): Joi.ArraySchema =>
     .min(1)
     .max(40);
 
-/** A food, whole. */
+/** A food, whole, with safety data of our own whatever a file says. */
 export const material = (): Joi.ObjectSchema =>
   exactly<Material>({
     id: id(),
@@ -98,7 +98,7 @@ export const material = (): Joi.ObjectSchema =>
     allergens: Joi.array().items(text(40)).max(20),
     allergensStated: Joi.boolean().strict().optional(),
     source: Joi.string().allow('').max(400),
-  });
+  }).custom((m: Material) => trusted(m));
 
 /** Up to six streams, whose shares are no more than the whole. */
 const parts = (): Joi.Schema =>
