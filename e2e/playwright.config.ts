@@ -30,6 +30,8 @@ export default defineConfig({
     serviceWorkers: 'block',
     timezoneId: 'UTC',
     colorScheme: 'light',
+    // A sheet that slides in is waited for, and a pot that bubbles takes time from the tests: motion is looked at by hand.
+    contextOptions: { reducedMotion: 'reduce' },
     contextOptions: { reducedMotion: 'reduce' },
     launchOptions: { executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium', args },
   },

@@ -95,3 +95,14 @@ test('readings come in from a table: a fault takes nothing, decimal commas are r
   await cook.go('/book/demo-batch-8');
   await expect(page.getByRole('region', { name: 'Log' })).toContainText(/1.013 g|1.012\.5|1.013/);
 });
+
+test('from the dark theme a card prints black on white', async ({ page }) => {
+  await page.emulateMedia({ colorScheme: 'dark', media: 'print' });
+  const cook = await Cook.enter(page, 'demo');
+  await cook.go('/book/demo-batch-14/card');
+  const colours = await page.getByRole('heading', { level: 1 }).evaluate((h) => ({
+    ink: getComputedStyle(h).color,
+    paper: getComputedStyle(document.documentElement).backgroundColor,
+  }));
+  expect(colours).toEqual({ ink: 'rgb(0, 0, 0)', paper: 'rgb(255, 255, 255)' });
+});
