@@ -32,7 +32,6 @@ export default defineConfig({
     colorScheme: 'light',
     // A sheet that slides in is waited for, and a pot that bubbles takes time from the tests: motion is looked at by hand.
     contextOptions: { reducedMotion: 'reduce' },
-    contextOptions: { reducedMotion: 'reduce' },
     launchOptions: { executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium', args },
   },
   projects: [

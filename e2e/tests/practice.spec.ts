@@ -97,6 +97,7 @@ test('called away once the jug has run, and a pot that foams over: both are met 
   await page.clock.fastForward(20_000);
   const now = page.getByRole('region', { name: 'Now', exact: true });
   await expect(now.locator('[data-said]')).toContainText('foam run over the rim');
+  await expect(now.locator('.btn-primary').first()).toHaveText('Off the heat');
   await cook.press(/^Rescue$/);
   await rescue.getByRole('button', { name: 'boiled over' }).click();
   await rescue.getByRole('textbox', { name: /^ran over or out/ }).fill('120');

@@ -113,7 +113,12 @@ export function NowAtHand({ r, t, probeC, probe, said, onDone }: NowAtHandProps)
         </div>
       </div>
       <div className="sticky bottom-32 z-10 wide:static">
-        <MainButton r={r} t={t} at={at} />
+        {said?.over && at.hold && at.timer?.paused === false && (
+          <button type="button" data-once className="btn btn-primary btn-lg mb-2.5 w-full text-lg!" onClick={at.hold}>
+            Off the heat
+          </button>
+        )}
+        <MainButton r={r} t={t} at={at} quiet={said?.over === true && at.timer?.paused === false} />
       </div>
       <MoreButtons r={r} t={t} at={at} stirring={stirring} />
       {at.asking === null && <NotSaved of={at.write} />}

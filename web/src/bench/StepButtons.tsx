@@ -53,15 +53,15 @@ function Small({ onPress, heed = false, children }: SmallProps) {
     </button>
   );
 }
-/** The button that brings the batch on: at the foot, where the thumb is. */
-export function MainButton({ r, t, at }: StepButtonsProps) {
+/** The button that brings the batch on: at the foot, where the thumb is; `quiet`: something else comes first. */
+export function MainButton({ r, t, at, quiet = false }: StepButtonsProps & { readonly quiet?: boolean }) {
   const waits = t.task.timed && t.status === 'waiting';
   const last = r.progress.tasks.every((x) => x === t || x.status === 'done');
   return (
     <button
       type="button"
       data-once
-      className="btn btn-primary btn-lg w-full text-lg!"
+      className={`btn btn-lg w-full text-lg! ${quiet ? 'btn-outline' : 'btn-primary'}`}
       onClick={waits ? at.start : at.done}
     >
       {waits

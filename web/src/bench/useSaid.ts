@@ -17,6 +17,8 @@ import { isSilent } from './heardNow';
 export interface SaidOf {
   readonly text: string;
   readonly weight: 'alert-info' | 'alert-warning' | 'alert-success' | 'alert-error';
+  /** It runs over the rim, or is about to: the heat comes first. */
+  readonly over?: true;
 }
 /** Readings that a window is judged by. */
 const LATEST = 40;
@@ -37,7 +39,7 @@ export function useSaid(r: Running, t: TaskState, heard: BenchHeard | null): Sai
   }, [calls, t.task.id]);
   const coldIn = useColdIn(r, t, heard);
   const over = useFoamed(r, t);
-  if (over) return { text: FOAMED_OVER, weight: 'alert-error' };
+  if (over) return { text: FOAMED_OVER, weight: 'alert-error', over: true };
   return heard && t.status === 'running' ? saidOf(r, t, heard, boils, coldIn) : null;
 }
 /** What falls ever more slowly is not told by its slope now: so long it takes by the fold, s. */
@@ -63,7 +65,7 @@ function saidOf(r: Running, t: TaskState, heard: BenchHeard, boils: boolean, col
   if (boils) {
     const boilC = boilsAtC(r.batch.kit);
     const over = overflowText(watch.boil, stage?.figures.potShare ?? 0, stage?.figures.potLimit ?? 1);
-    if (over !== null) return { text: over, weight: 'alert-error' };
+    if (over !== null) return { text: over, weight: 'alert-error', over: true };
     const held = t.task.id !== 'heatUp';
     const text = held ? holdText(watch.boil, boilC) : boilText(watch.boil, boilC);
     if (text === null) return null;

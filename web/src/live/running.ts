@@ -1,4 +1,4 @@
-import { lastSeq, progressOf, ranForS, soakingNow, timerS } from '@ironpan/core/batch';
+import { progressOf, ranForS, soakingNow, timerS } from '@ironpan/core/batch';
 import type { Progress, SoakingNow, TaskState } from '@ironpan/core/batch';
 import { kindOf } from '@ironpan/core/steps';
 import type { Recipe } from '@ironpan/core/steps';
@@ -34,12 +34,12 @@ export function useBatch(id: string): Running | Broken | null | undefined {
   return useMemo(() => (data ? reckoned(data) : data), [data]);
 }
 
-/** Progress by batch: logs only grow, so their length and last line say whether it still holds. */
+/** Progress by batch, with a mark of all that it was folded from: a kitchen may be replaced under an open window. */
 const memory = new Map<string, { readonly of: string; readonly progress: Progress }>();
 const MOST_REMEMBERED = 40;
 /** A batch with where it is and what came of it; folded again only when its own log changes. */
 export function reckoned(b: BatchWithLog): Running | Broken {
-  const of = `${b.batch.startedAt} ${b.batch.model} ${b.events.length} ${lastSeq(b.events)}`;
+  const of = markOf(b);
   const had = memory.get(b.batch.id);
   if (had?.of === of) return { ...b, progress: had.progress };
   try {
@@ -50,6 +50,18 @@ export function reckoned(b: BatchWithLog): Running | Broken {
   } catch (e) {
     return { ...b, why: e instanceof Error ? e.message : String(e) };
   }
+}
+
+/** A short mark of a batch and its log, another for any other: two 32-bit FNV-1a hashes, and the length. */
+function markOf(b: BatchWithLog): string {
+  const text = JSON.stringify([b.batch, b.events, b.traces.map((t) => [t.id, t.values.length])]);
+  let [one, two] = [0x811c9dc5, 0x9747b28c];
+  for (let i = 0; i < text.length; i += 1) {
+    const c = text.charCodeAt(i);
+    one = Math.imul(one ^ c, 0x01000193);
+    two = Math.imul(two ^ c, 0x5bd1e995);
+  }
+  return `${text.length} ${one >>> 0} ${two >>> 0}`;
 }
 
 export interface Timer {
