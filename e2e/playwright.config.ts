@@ -1,4 +1,14 @@
 import { defineConfig } from '@playwright/test';
+import { existsSync } from 'node:fs';
+import { delimiter, join } from 'node:path';
+
+/** CHROMIUM_PATH, or the first of Debian's browsers on the PATH: `npm test` may have installed either of them. */
+const browser =
+  process.env.CHROMIUM_PATH ??
+  ['chromium-headless-shell', 'chromium']
+    .flatMap((name) => (process.env.PATH ?? '').split(delimiter).map((dir) => join(dir, name)))
+    .find((path) => existsSync(path)) ??
+  '/usr/bin/chromium';
 
 const port = Number(process.env.E2E_PORT ?? 8799);
 const args = [
@@ -32,7 +42,7 @@ export default defineConfig({
     colorScheme: 'light',
     // A sheet that slides in is waited for, and a pot that bubbles takes time from the tests: motion is looked at by hand.
     contextOptions: { reducedMotion: 'reduce' },
-    launchOptions: { executablePath: process.env.CHROMIUM_PATH ?? '/usr/bin/chromium', args },
+    launchOptions: { executablePath: browser, args },
   },
   projects: [
     { name: 'cook', testIgnore: /pictures/ },

@@ -9,7 +9,11 @@ import type { DigestRow, FateRow } from './rows';
 /** How many batches there are. */
 export const countBatches = (): Promise<number> => db().batches.count();
 /** How many of them are not on the bench. */
-export const countClosed = async (): Promise<number> => db().digests.where('state').notEqual('open').count();
+export async function countClosed(): Promise<number> {
+  const { digests } = db();
+  // Two counts of key ranges: “all but the open ones” walks the index row by row, at every write.
+  return (await digests.count()) - (await digests.where('state').equals('open').count());
+}
 
 /** The book's rows `from` … `from + n`, the newest batch first. */
 export async function bookRows(from: number, n: number): Promise<DigestRow[]> {

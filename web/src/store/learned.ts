@@ -53,4 +53,7 @@ export function leaveOut(id: string, change: (o: LeftOut) => LeftOut, at: number
   });
 }
 /** How many lines of the book an older Ironpan folded, and still have to be folded anew. */
-export const countStale = (model: string): Promise<number> => db().digests.where('model').notEqual(model).count();
+export async function countStale(model: string): Promise<number> {
+  const { digests } = db();
+  return (await digests.count()) - (await digests.where('model').equals(model).count());
+}
