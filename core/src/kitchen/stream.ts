@@ -67,10 +67,10 @@ export interface Stream {
   readonly spoiled: boolean;
   /** Pasteurising minutes at 70 °C in the heating that goes on; 0 below 57 °C. */
   readonly heatingF70Min: number;
-  /** How old the milk is, s: unfrozen and frozen, since it was opened or its time began anew. The caps count from there. */
+  /** How old the milk is, s: unfrozen and frozen, since it was opened or its time started again. The caps count from there. */
   readonly keptS: number;
   readonly frozenS: number;
-  /** Unfrozen seconds since it was opened, which no heating begins anew. */
+  /** Unfrozen seconds since it was opened, which no heating starts again. */
   readonly ageS: number;
   /** How long it has stood still since it was last stirred or shaken, s of water at 20 °C: its layers follow from it. */
   readonly stillS: number;

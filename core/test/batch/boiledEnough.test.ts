@@ -33,7 +33,7 @@ function bench(batch: FrozenBatch) {
     if (t.step.kind === 'boil' && t.task.id === 'hold') read(t.step.id, 'hold', 'holdS', holdS);
     say({ is: 'ended', step: t.step.id, task: t.task.id, by: 'cook' });
   };
-  return { batch, log, say, now, does, owed: () => heatOwed(batch, log, [], at) };
+  return { batch, log, say, now, does, owed: () => heatOwed(now(), batch, log, [], at) };
 }
 /** What the bench says of the task at hand. */
 function spoken(batch: FrozenBatch, p: Progress): string {

@@ -94,7 +94,7 @@ describe('a while out of the fridge, told afterwards', () => {
     const alone = now(soy, [told], 40).spending.outs[0]?.spentD ?? 0;
     expect(now(soy, [told, moved, back], 56).spending.outs[0]?.spentD).toBeCloseTo(alone, 3);
   });
-  test('boiled anew in good time, what was lost before is no longer told', () => {
+  test('boiled again in good time, what was lost before is no longer listed', () => {
     const boiled = line(soy.jar, 2, 8, { is: 'boiled', forS: 1200 });
     const after = now(soy, [{ ...out(7, 7.2), at: soy.jar.filledAt + 7.5 * HOUR }, boiled], 9);
     expect(after.spending.outs).toEqual([]);

@@ -44,7 +44,7 @@ describe('spoiled stays spoiled (models §7; USDA: heat destroys neither toxin n
     const left = (h: number, ...e: JarEvent[]) => now(h, ...e).keep?.leftD ?? NaN;
     expect(left(40, ev(1, 30, HEATED))).toBeLessThanOrEqual(left(40) + 1e-9);
   });
-  test('a boil gives back what was left once more: of less than half spent all, the cap begins anew; of more a part', () => {
+  test('a boil gives back what was left once more: less than half spent: all of it, and the cap starts again; more: a part', () => {
     const { ev, now } = shelf('soy-washed');
     const days = now(1).keep?.budgetD ?? NaN;
     const spent = (h: number, ...e: JarEvent[]) => days - (now(h, ...e).keep?.leftD ?? NaN);
@@ -58,7 +58,7 @@ describe('spoiled stays spoiled (models §7; USDA: heat destroys neither toxin n
     // Its days of age are not taken off: the usual cap still counts from when it was made.
     expect(now(56, ev(1, 56, BOILED)).stream.keptS).toBeGreaterThan(50 * 3600);
   });
-  test('seven days from the day it was made are never begun anew (FDA Food Code 3-501.17)', () => {
+  test('seven days from the day it was made never start again (FDA Food Code 3-501.17)', () => {
     const { ev, now } = shelf('soy-washed');
     const boils = [24, 48, 72, 96, 120, 143].map((h, i) => ev(i + 1, h, BOILED));
     // Day made is day 1: six days later it is over, however often it was boiled.

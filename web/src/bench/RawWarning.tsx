@@ -22,7 +22,7 @@ interface RawWarningProps {
 export function RawWarning({ r, t, probe, onBack }: RawWarningProps) {
   const now = useNow();
   const write = useWrite();
-  const owed = useMemo(() => heatOwed(r.batch, r.events, r.traces, nowMs()), [r]);
+  const owed = useMemo(() => heatOwed(r.progress, r.batch, r.events, r.traces, nowMs()), [r]);
   // While it boils, the box goes as soon as the time so far is enough.
   if (!owed || holdingNow(r.progress, r.batch, t, now, probe)?.moreS === 0) return null;
   const { back } = owed;

@@ -1,5 +1,5 @@
 import { endsBoiledEnough, isRawNow } from '../../batch';
-import type { BatchEvent, FrozenBatch, RescueEdit, TraceChunk } from '../../batch';
+import type { BatchEvent, FrozenBatch, Progress, RescueEdit, TraceChunk } from '../../batch';
 import { fig } from '../../checks';
 import { boilsAtC, highestOf, isBoiledEnough, neededHoldS } from '../../steps';
 import type { Step } from '../../steps';
@@ -62,13 +62,16 @@ export interface HeatOwed {
   /** The change that is needed; null: the boil that is running or to come is long enough. */
   readonly back: Move | null;
 }
-/** What a batch still owes to the heat at an instant (`now`, ms). null: nothing in it is raw soy. */
+/** What a batch still owes to the heat at an instant (`now`, ms), from where it is. null: nothing in it is raw soy. */
 export function heatOwed(
+  p: Progress,
   batch: FrozenBatch,
   events: readonly BatchEvent[],
   chunks: readonly TraceChunk[],
   now: number,
 ): HeatOwed | null {
-  const s = sickOf(batch, events, chunks, 'notBoiled', now);
-  return isRawNow(s.p) ? { back: backToHeat(s) } : null;
+  if (!isRawNow(p)) return null;
+  // The checks of a whole rescue are made only where something is owed.
+  if (endsBoiledEnough(p.recipe, p.outcome)) return { back: null };
+  return { back: backToHeat(sickOf(batch, events, chunks, 'notBoiled', now)) };
 }

@@ -134,7 +134,7 @@ function throughS(hotS: number, s: Draft): number {
 
 /**
  * What this heating gives back of the time that was spent: nothing below 57 °C, nor before it pasteurises. The hours of the
- * cooling limits begin anew with it, unless one of them was broken; the usual cap only where all the time came back.
+ * cooling limits start again with it, unless one of them was broken; the usual cap only where all the time came back.
  */
 function heating(d: Draft, f70: number, midC: number, ctx: Ctx): void {
   if (midC < SPENDING_BELOW_C) {

@@ -88,7 +88,7 @@ export interface KeepBy {
 
 /**
  * Time left in a place of `placeC`. Never beyond the caps: the usual one, which counts from when it was made or its time
- * began anew, that day being day 1, and seven days from when it was made. null: no rule of milk says how long it keeps.
+ * started again, that day being day 1, and seven days from when it was made. null: no rule of milk says how long it keeps.
  */
 export function keepBy(s: Stream, placeC: number, jarId: string, ctx: Ctx): KeepBy | null {
   const limit = keepingOf(s, ctx);
