@@ -127,6 +127,15 @@ const MOST_LINES = 60;
 function stepLine(text: string, cupMl: number): PastedLine {
   return { text, what: pastedStep(text, cupMl), grams: 0, ask: null, among: [] };
 }
+/** No line of a recipe is longer; what a file may hold instead is cut before any pattern looks at it. */
+const LONGEST_LINE = 500;
+const LOOKED_AT = 20_000;
+/** A line with its blanks squeezed, 500 letters at most: patterns look through a long run of blanks again and again. */
+export const tidyLine = (line: string): string =>
+  line
+    .slice(0, LOOKED_AT)
+    .replace(/[^\S\n]+/g, ' ')
+    .slice(0, LONGEST_LINE);
 /** The things that a line takes. */
 function thingsOf(line: string, cupMl: number, own: readonly Material[]): readonly PastedLine[] {
   return line
@@ -149,6 +158,7 @@ export function readPasted(text: string, cupMl: number, own: readonly Material[]
   const every = text
     .slice(0, MOST_LETTERS)
     .split('\n')
+    .map(tidyLine)
     .flatMap((line) => clausesOf(line)?.map((c) => stepLine(c, cupMl)) ?? thingsOf(line, cupMl, own));
   const lines = every.slice(0, MOST_LINES);
   return lines.some((l) => l.what?.is === 'food' || l.among.length > 0 || (l.ask === 'food' && nearlyFood(l.text)))

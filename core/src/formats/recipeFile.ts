@@ -1,4 +1,5 @@
 import type { Card } from '../words';
+import { tidyLine } from './pasted';
 import { clausesOf } from './pastedSteps';
 
 /** Seconds as ISO 8601 has a duration: PT10H5M. Rounded to minutes; nothing: PT0M. */
@@ -90,7 +91,12 @@ function findRecipe(x: Json | undefined, depth = 0): Thing | null {
   }
   return null;
 }
-const words = (x: Json | undefined): string => (typeof x === 'string' || typeof x === 'number' ? String(x).trim() : '');
+/** A text of a file, each of its lines tidied: what a pattern sees has no long run of blanks, and an end. */
+const words = (x: Json | undefined): string =>
+  typeof x === 'string' || typeof x === 'number'
+    ? String(x).slice(0, MOST_OF_A_TEXT).split('\n').map(tidyLine).join('\n').trim()
+    : '';
+const MOST_OF_A_TEXT = 20_000;
 /** What it is called: of several languages the English, else the first. */
 function nameOf(x: Json | undefined): string {
   const texts = all(x);

@@ -1,5 +1,6 @@
 import { expect, test } from '@jest/globals';
-import { csvOf, readPlanFile, writePlan } from '../../src/formats';
+import { csvOf, readPasted, readPlanFile, readRecipeFile, writePlan } from '../../src/formats';
+import { tidyLine } from '../../src/formats/pasted';
 import { MATERIALS, materialById } from '../../src/materials';
 import { METHODS, methodById, recipeOf } from '../../src/methods';
 import { validRow } from '../../src/records';
@@ -73,4 +74,15 @@ test('a plan file may not give a known food the data of another', () => {
   );
   expect(read.ok).toBe(false);
   if (!read.ok) expect(read.faults.map((f) => f.say).join(' ')).toContain('is the id of a known food');
+});
+// Faults that were found: 30 000 blanks in a line took seconds, an ingredient of a megabyte a minute.
+test('long runs of blanks and endless lines are cut before any pattern looks at them', () => {
+  for (const line of [`1 cup${' '.repeat(30_000)}oats`, `${'1 cup '.repeat(200_000)}oats`, '\t'.repeat(30_000)]) {
+    expect(tidyLine(line).length).toBeLessThanOrEqual(500);
+    expect(tidyLine(line)).not.toMatch(/\s\s/);
+    expect(readPasted(`100 g oats\n${line.slice(0, 3000)}`, 240).ok).toBe(true);
+    const file = { '@type': 'Recipe', name: line, recipeIngredient: [line, '100 g oats'], recipeInstructions: line };
+    const read = readRecipeFile(JSON.stringify(file));
+    expect(read.ok && read.recipe.takes.every((t) => t.length <= 500)).toBe(true);
+  }
 });

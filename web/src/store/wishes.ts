@@ -130,6 +130,7 @@ export async function restoreWish(w: Wish, at: number): Promise<void> {
 /** Begins it, as much as it is wanted of; a plan that was deleted comes back as the clock kept it. The batch's id. */
 export async function beginWish(w: Wish, recipe: Recipe, at: number): Promise<string> {
   const d = db();
+  const here = await readHere();
   const plan: PlanRecord = w.planNow ?? {
     ...{
       v: 4,
@@ -143,10 +144,13 @@ export async function beginWish(w: Wish, recipe: Recipe, at: number): Promise<st
       updatedAt: at,
     },
   };
-  if (!w.planNow) await d.plans.put(plan);
-  const batch = await startBatch({ ...plan, recipe }, await readHere(), at);
-  await d.wishes.put({ ...rowOf(w), batch, updatedAt: at });
-  return batch;
+  // All or nothing: a batch begun without its wish would be planned, and begun, again.
+  return d.transaction('rw', [d.plans, d.batches, d.events, d.digests, d.learned, d.leftOut, d.wishes], async () => {
+    if (!w.planNow) await d.plans.put(plan);
+    const batch = await startBatch({ ...plan, recipe }, here, at);
+    await d.wishes.put({ ...rowOf(w), batch, updatedAt: at });
+    return batch;
+  });
 }
 
 /** What was decided of all of it (hours, kit), and of each wish by its id. */

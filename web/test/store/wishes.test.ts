@@ -46,6 +46,20 @@ test('a plan that is deleted takes nothing off the clock; begun all the same, it
   expect((await onePlan(plan.id))?.name).toBe(plan.name);
   expect((await allWishes(T))[0]?.batch).toBe(batch);
 });
+// A fault that was found: with the last of three writes failing, a batch was begun and its wish was planned again.
+test('a wish is begun whole or not at all', async () => {
+  await oat();
+  const [w] = await allWishes(T);
+  if (!w) throw new Error('gone');
+  const fail = (): never => {
+    throw new Error('the disk is full');
+  };
+  open().wishes.hook('updating', fail);
+  await expect(beginWish(w, w.recipe, T + 9000)).rejects.toThrow('the disk is full');
+  open().wishes.hook('updating').unsubscribe(fail);
+  expect(await open().batches.count()).toBe(0);
+  expect((await allWishes(T))[0]?.batch).toBe(w.batch);
+});
 test('what is made, or given up, is on the clock no more', async () => {
   await oat();
   const [w] = await allWishes(T);
