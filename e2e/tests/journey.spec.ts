@@ -26,7 +26,7 @@ test('a soy milk from plan to jar, through a reload, out to a file and back', as
   const shelf = await cook.shelf();
   expect(shelf.map((j) => j.replace(/\s/g, ' '))).toEqual([
     expect.stringMatching(/^soy milk, batch 1, 7\d\d ml, .* left$/),
-    expect.stringMatching(/^pulp, batch 1, \d+ g, .*raw$/),
+    expect.stringMatching(/^pulp, batch 1, \d+ g, .*not boiled enough$/),
   ]);
 
   await cook.jars().first().click();

@@ -11,7 +11,7 @@ async function holding(page: Page, minutes: number): Promise<Cook> {
   await cook.goesOnUntil('Bring it to the boil');
   await cook.doesStep();
   await expect(cook.heading()).toHaveText('Hold at the boil');
-  await page.clock.fastForward(minutes * 60_000);
+  await page.clock.fastForward(minutes * 60_000 + 5000);
   await cook.press(/^Done/);
   return cook;
 }
@@ -43,7 +43,7 @@ for (const [name, size] of [
       await expect(box(page)).toContainText('Not boiled long enough. Do not taste it');
       await expect(box(page).getByRole('button', { name: /^Back to the heat: \d+.min more$/ })).toBeVisible();
       const says = (await page.locator('#place').innerText()).replace('Do not taste it', '');
-      expect(says).not.toMatch(/\btaste\b|safe to drink|boiled enough/i);
+      expect(says).not.toMatch(/\btaste\b|safe to drink|(?<!not )boiled enough/i);
       await cook.doesStep();
     }
     await box(page)
