@@ -31,7 +31,7 @@ import type { Expected, Look, MeasuredTold } from './looks';
 import { foodsIn, pouredTogether } from './vessels';
 import { firstSpot, outsOf, stretches } from './whereabouts';
 import type { Spot, Stretch } from './whereabouts';
-import { MINUTE_S } from '../units';
+import { wholeMinutesS } from '../units';
 
 /** One look at a jar, beside what was expected of it at that moment. */
 export interface SeenLook {
@@ -190,7 +190,7 @@ export function jarNow(
     hygiene: s.hygiene,
     treatment: treatmentOf(s),
     done: isBoiledEnough(s),
-    boilS: isBoiledEnough(s) ? 0 : wholeMinutes(pulp ? pulpBoilS(batch.kit.altitudeM) : neededHoldS(s, ctx.boilC)),
+    boilS: isBoiledEnough(s) ? 0 : wholeMinutesS(pulp ? pulpBoilS(batch.kit.altitudeM) : neededHoldS(s, ctx.boilC)),
     place: last?.out ? (last.out.where === 'bag' ? 'bag' : 'room') : spot.place,
     placeC,
     looks,
@@ -237,8 +237,6 @@ function outOfCold(keep: KeepBy | null, placeC: number, since: number | null, no
 
 /** A stream that was stored before its age was kept is as old as the usual cap counts it. */
 const agedAs = (s: Partial<Stream>): Partial<Stream> => (s.ageS === undefined ? { ...s, ageS: s.keptS ?? 0 } : s);
-/** A cook sets a timer in minutes: up to the next, with a few seconds to spare. */
-const wholeMinutes = (s: number): number => Math.ceil((s + 5) / MINUTE_S) * MINUTE_S;
 
 function run(s: Stream, steps: readonly Step[], batch: FrozenBatch): Stream {
   if (steps.length === 0) return s;

@@ -4,7 +4,7 @@ export { toInner, fromInner, UNITS, unitsOf } from './convert';
 export type { InnerUnit, UnitName } from './convert';
 export { cupsOf, nearestCupText, METRIC_CUP_ML, US_CUP_ML } from './cups';
 export { roundToStep, significant } from './round';
-export { MINUTE_S, HOUR_S, DAY_S } from './time';
+export { MINUTE_S, HOUR_S, DAY_S, wholeMinutesS } from './time';
 export { plain } from './plain';
 export { leadingNumber, unitNamed, spoonText, FRACTIONS } from './quantity';
 export type { QuantityUnit } from './quantity';

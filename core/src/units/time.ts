@@ -4,3 +4,5 @@ export const MINUTE_S = 60;
 export const HOUR_S = 3600;
 /** Seconds in a day. */
 export const DAY_S = 86_400;
+/** Up to the next whole minute, with a few seconds to spare, s: a cook sets a timer in minutes. */
+export const wholeMinutesS = (s: number): number => Math.ceil((s + 5) / MINUTE_S) * MINUTE_S;

@@ -9,5 +9,5 @@ export function iceText(ice: Ice): string {
 /** When a frozen jar must be in the fridge, so that it is liquid in time. */
 export const thawAheadText = (ice: Ice): string =>
   `In the fridge it is liquid after about ${join(duration(wholeHours(ice.inFridgeS)))}. Move it there in good time.`;
-/** An estimate of many hours is told in whole ones, s. */
+/** An estimate of many hours is shown in whole hours, s. */
 const wholeHours = (s: number): number => Math.max(1, Math.round(s / 3600)) * 3600;

@@ -3,14 +3,11 @@ import type { BatchEvent, FrozenBatch, Progress, RescueEdit, TraceChunk } from '
 import { fig } from '../../checks';
 import { boilsAtC, highestOf, isBoiledEnough, neededHoldS } from '../../steps';
 import type { Step } from '../../steps';
-import { MINUTE_S } from '../../units';
+import { wholeMinutesS } from '../../units';
 import { boiledAgain } from './heat';
 import { inHand } from './inHand';
 import { line, setTo, sickOf, withEdits } from './sick';
 import type { Move, Sick } from './sick';
-
-/** A cook sets a timer in whole minutes: up to the next, with a few seconds to spare. */
-const wholeMinutesS = (s: number): number => Math.ceil((s + 5) / MINUTE_S) * MINUTE_S;
 
 /**
  * What makes a bean milk safe that would reach its jar not boiled enough: a boil that is still open made longer
