@@ -8,6 +8,7 @@ export { fatShare, splitsAtBoil } from './processes/splitting';
 export { treatmentOf, TREATMENTS, wasBoiled } from './processes/treatment';
 export type { Treatment } from './processes/treatment';
 export type { Recipe, LarderLine, Edit } from './recipe';
+export { exchangeFood } from './otherFood';
 export { applyEdits, foodLines, foodsOf, freshStepId, freshWaterOf, orderFaults, stepsBefore } from './recipe';
 export type { OrderFault } from './recipe';
 export { WATER, WATER_G_PER_ML } from '../materials';

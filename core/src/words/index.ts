@@ -41,6 +41,7 @@ export { saidText, stepText, stepTitle } from './stepText';
 export { HYGIENE, CHOICES, streamName, TREATMENT_SHORT, TREATMENT_WORDS } from './labels';
 export { runNames } from './stations';
 export { milkOf, milkName, foodOf } from './food';
+export { planNameAfter, planNameOf } from './planName';
 export type { FoodWords } from './food';
 export {
   BODY_WORDS,

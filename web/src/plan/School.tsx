@@ -2,6 +2,7 @@ import { methodById } from '@ironpan/core/methods';
 import type { Here } from '@ironpan/core/kitchen';
 import type { PlanRecord } from '@ironpan/core/records';
 import type { Edit } from '@ironpan/core/steps';
+import { milkOf } from '@ironpan/core/words';
 import { saveSettings } from '../store/kit';
 import type { Settings } from '../store/kit';
 import { CUP_CHOICES, cupMlOf } from '../ui/cups';
@@ -18,7 +19,9 @@ interface SchoolProps {
 }
 /** Why this school does what it does, what to look for and to beware of; and how amounts are measured. */
 export function School({ plan, here, onEdit }: SchoolProps) {
-  const m = plan.from ? methodById(plan.from.method) : undefined;
+  const method = plan.from ? methodById(plan.from.method) : undefined;
+  // Of another food, the method's reasons and cautions may be untrue.
+  const m = method?.milk === milkOf(plan.recipe) ? method : undefined;
   const settings = useSettings();
   const write = useWrite();
   return (

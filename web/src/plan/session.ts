@@ -1,4 +1,7 @@
 import type { PlanRecord, PlanVersion } from '@ironpan/core/records';
+import { methodById } from '@ironpan/core/methods';
+import { cutName } from '@ironpan/core/units';
+import { planNameAfter, planNameOf } from '@ironpan/core/words';
 import { applyEdits, mergePlans } from '@ironpan/core/steps';
 import type { Edit, Recipe } from '@ironpan/core/steps';
 import { now } from '../clock';
@@ -57,7 +60,12 @@ export class PlanSession {
   }
 
   readonly edit = (edits: readonly Edit[], touched: string): void => {
-    if (this.current) this.change({ recipe: applyEdits(this.current.recipe, edits) }, touched);
+    const plan = this.current;
+    if (!plan) return;
+    const recipe = applyEdits(plan.recipe, edits);
+    const method = plan.from ? methodById(plan.from.method) : undefined;
+    const name = planNameAfter(plan.name, plan.recipe, recipe, method ? planNameOf(method) : null);
+    this.change({ name: cutName(name), recipe }, touched);
   };
   readonly rename = (name: string): void => this.change({ name }, 'name');
 

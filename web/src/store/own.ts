@@ -1,6 +1,5 @@
 import { methodById, recipeIn } from '@ironpan/core/methods';
-import type { Method } from '@ironpan/core/methods';
-import { milkName } from '@ironpan/core/words';
+import { planNameOf } from '@ironpan/core/words';
 import { isUnstated, MATERIALS, materialById, milkCalled, ownMaterial } from '@ironpan/core/materials';
 import type { OwnParts } from '@ironpan/core/materials';
 import type { MaterialRecord, MethodRecord, PlanRecord } from '@ironpan/core/records';
@@ -62,16 +61,10 @@ export const restoreSchool = async (m: MethodRecord): Promise<void> => {
   await db().methods.put(m);
 };
 
-/** "Oat milk, the middle way": what it is first, then how. */
-function wayOf(m: Method): string {
-  const milk = milkName(m.milk);
-  return `${milk.charAt(0).toUpperCase()}${milk.slice(1)}, ${m.name.charAt(0).toLowerCase()}${m.name.slice(1)}`;
-}
-
 /** The recipe of a school, known or own, as it begins in this kitchen. */
 export async function schoolRecipe(id: string): Promise<{ readonly name: string; readonly recipe: Recipe } | null> {
   const m = methodById(id);
-  if (m) return { name: wayOf(m), recipe: recipeIn(m, await readKit()) };
+  if (m) return { name: planNameOf(m), recipe: recipeIn(m, await readKit()) };
   const own = await db().methods.get(id);
   return own ? { name: own.name, recipe: own.recipe } : null;
 }

@@ -1,4 +1,4 @@
-import { MATERIALS } from '@ironpan/core/materials';
+import { exchangeFood } from '@ironpan/core/steps';
 import type { Edit, Recipe } from '@ironpan/core/steps';
 import { FoodChoice } from './FoodChoice';
 
@@ -19,11 +19,7 @@ export function FoodField({ recipe, index, onEdit }: FoodFieldProps) {
       of="ground"
       recipe={recipe}
       onChange={({ material: food }) => {
-        if (food)
-          onEdit(
-            [{ do: 'food', index, food, cooked: MATERIALS.filter((m) => m.id === food.cookedAs) }],
-            `food.${index}`,
-          );
+        if (food) onEdit(exchangeFood(recipe, index, food), `food.${index}`);
       }}
     />
   );
