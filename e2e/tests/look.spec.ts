@@ -116,7 +116,8 @@ test('a while on the table is told with what it cost, and refused before the jar
   await expect(page.getByRole('alert')).toContainText('It was not yet in its jar');
   await page.getByRole('dialog').getByLabel('from', { exact: true }).fill('2026-03-14T01:30');
   await cook.press('Keep that it stood out');
-  const account = page.getByRole('region', { name: 'Where its time went' });
+  const account = page.locator('details', { hasText: 'Why this use-by time' });
+  await account.locator('summary').click();
   await expect(account).toContainText(/\d+\sh of its time went while it stood on the table/);
   await cook.press('Put it elsewhere');
   await expect(sheet(page)).toContainText('Not two days, whatever some say');

@@ -29,6 +29,8 @@ export interface Fate {
   readonly budgetD: number | null;
   readonly capDays: number | null;
   readonly end: 'finished' | 'given' | 'thrown' | null;
+  /** The last of it went into another jar. Rows of older versions do not know. */
+  readonly pouredOver?: boolean;
   readonly why: ThrownReason | null;
   readonly endedAt: number | null;
   /** The word last said on each scale, the signs last told, and how many looks there were. */
@@ -81,6 +83,7 @@ export function fateOfJar(
     budgetD: fine.keep?.budgetD ?? null,
     capDays: fine.keep?.capDays ?? null,
     end: end?.is ?? null,
+    pouredOver: end?.is === 'finished' && pouredAwayAt(events).has(end.at),
     why: end?.is === 'thrown' ? end.why : null,
     endedAt: end?.at ?? null,
     said: lastSaid(looks.map((e) => e.look)),
@@ -110,6 +113,9 @@ export const until = (events: readonly JarEvent[], t: number): readonly JarEvent
   events.filter((e) => e.at <= t || e.is === 'tempered' || e.is === 'undone').filter((e) => !isEnd(e));
 const isEnd = (e: JarEvent): boolean => e.is === 'finished' || e.is === 'given' || e.is === 'thrown';
 
+const pouredAwayAt = (events: readonly JarEvent[]): ReadonlySet<number> =>
+  new Set(standing(events).flatMap((e) => (e.is === 'decanted' ? [e.at] : [])));
+
 /** When it was last known fine, and when it was found turned; null: it never was. */
 export function whenFine(
   jar: FilledJar,
@@ -118,7 +124,7 @@ export function whenFine(
   let fineAt = jar.filledAt;
   let turnedAt: number | null = null;
   // The last of it poured over into another jar: it is empty, and nobody has tasted it.
-  const pouredAway = new Set(standing(events).flatMap((e) => (e.is === 'decanted' ? [e.at] : [])));
+  const pouredAway = pouredAwayAt(events);
   for (const e of standing(events)) {
     if (e.is === 'looked' && saysTurned(e.look)) turnedAt ??= e.at;
     if (e.is === 'thrown') {

@@ -62,6 +62,11 @@ export interface JarNow {
   readonly why: ThrownReason | null;
   /** Time left, never beyond the caps, none once a check found it gone off; null for what has no keeping rule. */
   readonly keep: KeepBy | null;
+  /**
+   * The instant at which its time ends, the one that labels, shelf and log show, to five minutes; past once it is over;
+   * null: no rule of keeping, or a check found it gone off.
+   */
+  readonly useBy: number | null;
   /** Where its time went. */
   readonly spending: Spending;
   readonly ageS: number;
@@ -185,6 +190,7 @@ export function jarNow(
     over: end ? end.is : null,
     why: end?.is === 'thrown' ? end.why : null,
     keep,
+    useBy: turned ? null : useByOf(keep, now),
     spending: account.told(keep, placeC),
     ageS: Math.max(0, (now - madeAt) / 1000),
     hygiene: s.hygiene,
@@ -209,6 +215,12 @@ export function jarNow(
     mixedWith: standing(events).flatMap((e) => (e.is === 'merged' ? [e.name] : [])),
   };
 }
+/** Use-by instants are no finer than this, ms. */
+const USE_BY_MS = 5 * 60_000;
+function useByOf(keep: KeepBy | null, now: number): number | null {
+  const s = keep ? Math.min(keep.modelS, keep.capS) : Infinity;
+  return Number.isFinite(s) ? Math.floor((now + 1000 * s) / USE_BY_MS) * USE_BY_MS : null;
+}
 /** The batch with the foods that came in while it was made, and those of what was poured in from others. */
 function withFoods(batch: FrozenBatch, jar: FilledJar, events: readonly JarEvent[]): FrozenBatch {
   const had = new Set(batch.recipe.materials.map((m) => m.id));
@@ -231,7 +243,7 @@ function warmSince(spot: Spot, since: number, last: Stretch | undefined): number
 /** Out of the cold nothing has longer than the two hours (one in the heat) that are allowed, whatever the model says (USDA). */
 function outOfCold(keep: KeepBy | null, placeC: number, since: number | null, now: number): KeepBy | null {
   if (!keep || since === null) return keep;
-  const capS = Math.min(keep.capS, Math.max(0, outOfColdS(placeC) - (now - since) / 1000));
+  const capS = Math.min(keep.capS, outOfColdS(placeC) - (now - since) / 1000);
   return { ...keep, capS, s: Math.max(0, Math.min(keep.modelS, capS)), limit: keep.modelS <= capS ? 'model' : 'cap' };
 }
 

@@ -1,4 +1,4 @@
-import type { Fate, Liked, Scale, Sign } from '../batch';
+import type { Fate, JarTimes, Liked, Scale, Sign } from '../batch';
 import type { BeanyWord, BodyWord, GritWord, Layer, LayerKind, SlipWord, SweetWord } from '../steps';
 import { BODY_WORDS, SLIP_WORDS } from './measures';
 import { plain } from '../units';
@@ -140,30 +140,30 @@ export function wasText(
 }
 const LIKED_AS: Readonly<Record<Liked, string>> = { no: 'not liked', soso: 'so-so', yes: 'liked', more: 'liked much' };
 
-/** What became of a jar, in a sentence; `when` says an instant. */
+/** What became of a jar, in sentences; `when` says an instant, `nowMs` tells what is over. */
 export function fateText(
-  f: Pick<Fate, 'end' | 'why' | 'endedAt' | 'lasted'>,
-  promisedD: number | null,
+  f: Pick<Fate, 'end' | 'why' | 'endedAt' | 'pouredOver'>,
+  t: JarTimes,
+  nowMs: number,
   when: (at: number) => string,
 ): string {
-  const days = (d: number): string => `${plain(d, 1)} d`;
-  const lasted =
-    f.lasted === null
-      ? ''
-      : f.lasted.turnedD === null
-        ? `, fine for ${days(f.lasted.fineD)} at least`
-        : `, between ${days(f.lasted.fineD)} and ${days(f.lasted.turnedD)}`;
-  const promised = promisedD === null || f.lasted === null ? '' : ` (promised ${days(promisedD)}, at 4 °C)`;
   const at = f.endedAt === null ? '' : ` ${when(f.endedAt)}`;
+  const fine = t.fineAt === null ? '' : ` Last known to be fine ${when(t.fineAt)}.`;
+  const off = t.turnedAt === null ? '' : ` Found gone off ${when(t.turnedAt)}.`;
+  const over = f.end !== null || (t.useBy !== null && t.useBy <= nowMs);
+  const useBy = t.useBy === null ? '' : ` Use by ${over ? 'was ' : ''}${when(t.useBy)}.`;
+  return `${endText(f, at)}${fine}${off}${useBy}`;
+}
+function endText(f: Pick<Fate, 'end' | 'why' | 'pouredOver'>, at: string): string {
   switch (f.end) {
     case 'finished':
-      return `Finished${at}${lasted}${promised}.`;
+      return f.pouredOver ? `Poured into another jar${at}.` : `Finished${at}.`;
     case 'given':
-      return `Given away${at}${lasted}${promised}.`;
+      return `Given away${at}.`;
     case 'thrown':
-      return `Thrown away${at}: ${THROWN_WHY[f.why ?? 'other'].toLowerCase()}${lasted}${promised}.`;
+      return `Thrown away${at}: ${THROWN_WHY[f.why ?? 'other'].toLowerCase()}.`;
     case null:
-      return `On the shelf${lasted}${promised}.`;
+      return 'On the shelf.';
   }
 }
 

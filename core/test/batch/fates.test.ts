@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { fateOf, fateOfJar, jarNow, jarsOf, progressOf } from '../../src/batch';
+import { fateOf, fateOfJar, jarNow, jarTimes, jarsOf, progressOf } from '../../src/batch';
 import type { JarEvent } from '../../src/batch';
 import { fateText, wasText } from '../../src/words';
 import { sampleBatch, WHOLE_LOOK, wholeRun } from '../records/sample';
@@ -125,15 +125,32 @@ describe('what was said of it', () => {
     expect(wasText([slimy, f])).toBe('liked, 1 of 2 turned');
     expect(wasText([])).toBe('');
   });
-  test('its fate in a sentence, beside what had been promised', () => {
-    const f = fate(
+  test('its fate in sentences, with the use-by of its label and no time in another currency', () => {
+    const events = [
       fine(1, 48),
       line(2, 72, { is: 'thrown', why: 'turned', text: '', lastFineAt: null, foundAt: null }),
+    ];
+    const hours = (at: number): string => `+${Math.round((at - jar.filledAt) / HOUR)} h`;
+    const at = jar.filledAt + 72 * HOUR;
+    const times = jarTimes(jar, events, batch, at4, at);
+    const keeps = jarNow(jar, [], batch, at4, jar.filledAt).useBy ?? 0;
+    expect(fateText(fate(...events), times, at, hours)).toBe(
+      `Thrown away +72 h: it turned. Last known to be fine +48 h. Found gone off +72 h. Use by was ${hours(keeps)}.`,
     );
-    expect(fateText(f, 3, () => 'Tue 09:00')).toMatch(
-      /^Thrown away Tue 09:00: it turned, between 2\.\d d and 3\.\d d \(promised 3\.0 d, at 4 °C\)\.$/,
+    expect(fateText(fate(), jarTimes(jar, [], batch, at4, jar.filledAt), jar.filledAt, hours)).toBe(
+      `On the shelf. Use by ${hours(keeps)}.`,
     );
-    expect(fateText(fate(), 3, () => '')).toBe('On the shelf.');
+  });
+  test('what was poured into another jar was not finished', () => {
+    const events = [line(1, 20, { is: 'decanted', into: 'other', ml: 200 }), line(2, 20, { is: 'finished' })];
+    const text = fateText(fate(...events), { fineAt: null, turnedAt: null, useBy: null }, jar.filledAt, () => 'Tue');
+    expect(text).toBe('Poured into another jar Tue.');
+  });
+  test('use by is one instant, whenever it is asked', () => {
+    const of = [0, 6, 20, 40].map((h) => jarNow(jar, [], batch, at4, jar.filledAt + h * HOUR).useBy ?? 0);
+    expect(Math.max(...of) - Math.min(...of)).toBeLessThanOrEqual(5 * 60_000);
+    const past = jarNow(jar, [], batch, at4, jar.filledAt + 300 * HOUR).useBy ?? 0;
+    expect(Math.abs(past - (of[0] ?? 0))).toBeLessThanOrEqual(HOUR);
   });
 });
 

@@ -1,12 +1,15 @@
 import type { TaskState } from '@ironpan/core/batch';
 import { Link, useParams, useSearchParams } from 'react-router';
-import { join, milkOf, millilitres, percent, roughly } from '@ironpan/core/words';
+import { join, milkOf, millilitres, percent } from '@ironpan/core/words';
 import { foodStyle } from '../drawings/foodStyle';
+import { useNow } from '../clock';
 import { useBench } from '../instruments';
 import { keyOfTask, useBatch } from '../live/running';
 import type { Running } from '../live/running';
+import { useShelf } from '../live/shelf';
 import { BrokenBatch } from '../ui/BrokenBatch';
 import { Empty, Loading } from '../ui/State';
+import { labelDate } from '../ui/times';
 import { Beside } from './Beside';
 import { CallsPart } from './CallsPart';
 import { Changed } from './Changed';
@@ -85,6 +88,16 @@ function AtStep({ r, t, onDone }: AtStepProps) {
   );
 }
 
+/** The instant on the labels of this batch's milk; of several jars the first. */
+function UseBy({ batch }: { readonly batch: string }) {
+  const shelf = useShelf(useNow());
+  const jars = shelf?.jars.filter((j) => j.batch.id === batch && !j.pulp && j.now.done && j.now.useBy !== null) ?? [];
+  const first = jars.toSorted((a, b) => (a.now.useBy ?? 0) - (b.now.useBy ?? 0))[0];
+  if (!first || first.now.useBy === null) return null;
+  const label = first.now.place === 'freezer' ? 'move to the fridge by' : 'use by';
+  return ` · ${label} ${labelDate(first.now.useBy)}`;
+}
+
 function Over({ r }: { readonly r: Running }) {
   const m = r.progress.summary.main;
   if (r.progress.state === 'abandoned')
@@ -100,8 +113,8 @@ function Over({ r }: { readonly r: Running }) {
     <Empty title={`${r.batch.name} is in its jars`}>
       {m && (
         <p className="num" style={{ color: 'var(--ink)' }}>
-          {join(millilitres(r.progress.summary.jarredMl))} · {join(percent(m.solids ?? 0))} solids · keeps{' '}
-          {join(roughly(m.keep?.s ?? 0))}
+          {join(millilitres(r.progress.summary.jarredMl))} · {join(percent(m.solids ?? 0))} solids
+          <UseBy batch={r.batch.id} />
         </p>
       )}
       {m && !m.done && (

@@ -1,4 +1,4 @@
-import { fateOfJar, jarNow } from '@ironpan/core/batch';
+import { fateOfJar, jarNow, jarTimes } from '@ironpan/core/batch';
 import type { FridgeLine } from '@ironpan/core/batch';
 import { isPulp } from '@ironpan/core/kitchen';
 import { fateText, join, milkName, milkOf, millilitres, streamName, upper } from '@ironpan/core/words';
@@ -42,7 +42,8 @@ function One({ j, r, fridge }: OneProps) {
     try {
       const fate = fateOfJar(j.jar, j.events, r.batch, fridge);
       const last = j.events.reduce((at, e) => Math.max(at, e.at), j.jar.filledAt);
-      return { fate, seen: jarNow(j.jar, j.events, r.batch, fridge, last) };
+      const of = [j.jar, j.events, r.batch, fridge, last] as const;
+      return { fate, seen: jarNow(...of), times: jarTimes(...of) };
     } catch {
       return null;
     }
@@ -53,7 +54,7 @@ function One({ j, r, fridge }: OneProps) {
       ? streamName(j.jar.product, r.batch.recipe)
       : `${milkName(milkOf(r.batch.recipe))}, ${streamName(j.jar.product, r.batch.recipe)}`;
   if (!known) return <li className="rowline py-2">{upper(name)}: this jar cannot be worked out.</li>;
-  const { fate, seen } = known;
+  const { fate, seen, times } = known;
   const layers = seen.looks.findLast((l) => l.look.layers)?.look.layers;
   return (
     <li className="rowline grid grid-cols-[3rem_minmax(0,1fr)] gap-x-3 py-2" style={foodStyle(milkOf(r.batch.recipe))}>
@@ -71,7 +72,7 @@ function One({ j, r, fridge }: OneProps) {
         <p>
           <b>{upper(name)}</b> <span className="num">{join(millilitres(j.jar.filledMl))}</span>
         </p>
-        <p>{fateText(fate, pulp ? null : (seen.keep?.budgetD ?? null), (at) => whenOf(at, now()))}</p>
+        <p>{fateText(fate, pulp ? { ...times, useBy: null } : times, now(), (at) => whenOf(at, now()))}</p>
         <Looks looks={seen.looks} jar={j.jar} batch={r.batch} />
       </div>
     </li>

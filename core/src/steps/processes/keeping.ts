@@ -71,7 +71,7 @@ export interface KeepBy {
   /** Seconds from now until the lower of model and cap. */
   readonly s: number;
   readonly limit: 'model' | 'cap';
-  /** The two of them, s: the model's below 0 once it is over, Infinity where nothing is spent. */
+  /** The two of them, s: below 0 once they are over; the model's is Infinity where nothing is spent. */
   readonly modelS: number;
   readonly capS: number;
   /** Its whole budget, days at 4 °C, and the cap at 5 °C or colder, the day it was made being day 1. */
@@ -101,14 +101,13 @@ export function keepBy(s: Stream, placeC: number, jarId: string, ctx: Ctx): Keep
   const freezes = settled.temperatureC < FROZEN_BELOW_C && agedS < Math.max(1e-9, unfrozen);
   // While it thaws no cap runs: what is ice is not older for it.
   const asIceS = isIcy(s, placeC) ? settleS - agedS : 0;
-  const cap = freezes ? FROZEN_CAP_DAYS * DAY_S - s.keptS - s.frozenS : unfrozen + asIceS;
-  const byCap = Math.max(0, cap);
+  const capS = freezes ? FROZEN_CAP_DAYS * DAY_S - s.keptS - s.frozenS : unfrozen + asIceS;
   const modelS = isSpoiled(s, ctx) ? Math.min(0, overS(s, limit.days, placeC)) : untilSpentS(s, settled, settleS);
   return {
-    s: Math.max(0, Math.min(modelS, byCap)),
-    limit: modelS <= byCap ? 'model' : 'cap',
+    s: Math.max(0, Math.min(modelS, capS)),
+    limit: modelS <= capS ? 'model' : 'cap',
     modelS,
-    capS: byCap,
+    capS,
     budgetD: limit.days,
     capDays: limit.capDays,
     thing: limit.thing,

@@ -1,5 +1,4 @@
 import { labelText, milkName, milkOf, upper } from '@ironpan/core/words';
-import { now } from '../../clock';
 import { download } from '../../ui/download';
 import { labelDate } from '../../ui/times';
 import { tell } from '../../ui/toast';
@@ -19,7 +18,7 @@ export function labelFor(j: ShelfJar): Label {
       j.stamp?.word ?? null,
     ),
     made: `${labelDate(j.jar.filledAt)}, batch ${j.batch.number}`,
-    useBy: keep && keep.s > 0 && j.now.done ? labelDate(now() + keep.s * 1000) : null,
+    useBy: keep && keep.s > 0 && j.now.done && j.now.useBy !== null ? labelDate(j.now.useBy) : null,
     frozen: j.now.place === 'freezer',
     address: `${location.origin}/?jar=${encodeURIComponent(j.jar.id)}`,
   };

@@ -1,14 +1,12 @@
 import { solidsOf } from '@ironpan/core/steps';
 import { grams, iceText, jarCode, join, layersText, percent, PLACE_WORDS, TREATMENT_WORDS } from '@ironpan/core/words';
 import { plain } from '@ironpan/core/units';
-import { now } from '../../clock';
 import { fullDate } from '../../ui/times';
 import { amountLeft, timeLeft } from '../../live/say';
 import type { ShelfJar } from '../../live/shelf';
 
 /** What it is, where it stands and how long it has. */
 export function Facts({ j }: { readonly j: ShelfJar }) {
-  const raw = !j.now.done;
   return (
     <dl>
       <Line label="Left" text={amountLeft(j)} />
@@ -17,13 +15,7 @@ export function Facts({ j }: { readonly j: ShelfJar }) {
       <Line label="State" text={TREATMENT_WORDS[j.now.treatment]} />
       <Line label="Filled" text={fullDate(j.jar.filledAt)} />
       <Line label="Stands" text={`${PLACE_WORDS[j.now.place]}, ${plain(j.now.placeC, 1)} °C`} />
-      {!j.now.flour && <Line label={raw ? 'To boil within' : 'Time left'} text={timeLeft(j)} />}
-      {!raw && j.now.keep && j.now.keep.s > 0 && (
-        <Line
-          label={j.now.place === 'freezer' ? 'Move to the fridge by' : 'Use by'}
-          text={fullDate(now() + j.now.keep.s * 1000)}
-        />
-      )}
+      {!j.now.flour && <UseBy j={j} />}
       {j.now.ice && <Line label="Ice" text={iceText(j.now.ice)} />}
       <Line label="Code" text={jarCode(j.jar.id)} />
       {j.pulp && <Line label="Water in it" text={join(percent(1 - solidsOf(j.now.stream)))} />}
@@ -34,6 +26,13 @@ export function Facts({ j }: { readonly j: ShelfJar }) {
       )}
     </dl>
   );
+}
+/** The one instant at which its time ends, and how long that is from now. */
+function UseBy({ j }: { readonly j: ShelfJar }) {
+  const { keep, useBy, place, done } = j.now;
+  if (useBy === null || !keep || keep.s <= 0) return <Line label={done ? 'Use by' : 'Boil by'} text={timeLeft(j)} />;
+  const label = !done ? 'Boil by' : place === 'freezer' ? 'Move to the fridge by' : 'Use by';
+  return <Line label={label} text={`${fullDate(useBy)} (${timeLeft(j)} left)`} />;
 }
 /** A fact and its figure. */
 export function Line({ label, text }: { readonly label: string; readonly text: string }) {

@@ -1,25 +1,26 @@
-import { plain } from '@ironpan/core/units';
 import { limitText, outText } from '@ironpan/core/words';
 import { now } from '../../clock';
 import { whenOf } from '../../ui/times';
 import type { ShelfJar } from '../../live/shelf';
 
 const PARTS = [
-  ['beforeD', 'before it was filled', 'var(--amber)'],
+  ['beforeD', 'while it was made', 'var(--amber)'],
   ['placedD', 'where it stands', 'var(--water)'],
   ['outD', 'while it stood out', 'var(--flame)'],
+  ['leftD', 'left', 'var(--leaf-soft)'],
 ] as const;
 
-/** Where its time went: the budget as a bar, spent from the left; and what each while out of the fridge cost. */
+/** Why it is to be used by then: how much of its keeping time went where, and what each while out of the fridge cost. */
 export function TimeAccount({ j }: { readonly j: ShelfJar }) {
   const { keep, spending } = j.now;
   if (!keep || keep.budgetD <= 0) return null;
   const outD = spending.outs.reduce((x, o) => x + o.spentD, 0);
-  const spent = { beforeD: spending.beforeD, placedD: spending.placedD, outD };
+  const spent = { beforeD: spending.beforeD, placedD: spending.placedD, outD, leftD: Math.max(0, keep.leftD) };
   const all = Math.max(keep.budgetD, spent.beforeD + spent.placedD + spent.outD);
   return (
-    <section aria-label="Where its time went" className="mt-4">
-      <h3 className="mb-1 text-lg">Where its time went</h3>
+    <details className="mt-4">
+      <summary className="cursor-pointer py-2 font-semibold">Why this use-by time</summary>
+      <p className="mb-2">{limitText(j.now)} An estimate.</p>
       <div
         className="flex h-5 overflow-hidden rounded-sm border"
         style={{ borderColor: 'var(--iron)', background: 'var(--leaf-soft)' }}
@@ -31,7 +32,7 @@ export function TimeAccount({ j }: { readonly j: ShelfJar }) {
       </div>
       <dl className="mt-1.5 flex flex-wrap gap-x-5 gap-y-0.5">
         {PARTS.map(([k, label, colour]) =>
-          spent[k] < 0.005 ? null : (
+          spent[k] / all < 0.005 ? null : (
             <div key={k} className="flex items-baseline gap-1.5">
               <dt className="small">
                 <span
@@ -40,16 +41,11 @@ export function TimeAccount({ j }: { readonly j: ShelfJar }) {
                 />
                 {label}
               </dt>
-              <dd className="num small">{plain(spent[k], 2)} d</dd>
+              <dd className="num small">{Math.round((100 * spent[k]) / all)} %</dd>
             </div>
           ),
         )}
-        <div className="flex items-baseline gap-1.5">
-          <dt className="small">left of {plain(keep.budgetD, 1)} days at 4 °C</dt>
-          <dd className="num small">{plain(Math.max(0, keep.leftD), 2)} d</dd>
-        </div>
       </dl>
-      <p className="small quiet mt-1">{limitText(j.now)} An estimate.</p>
       {spending.outs.length > 0 && (
         <ul className="mt-1">
           {spending.outs.map((o) => (
@@ -57,6 +53,6 @@ export function TimeAccount({ j }: { readonly j: ShelfJar }) {
           ))}
         </ul>
       )}
-    </section>
+    </details>
   );
 }
