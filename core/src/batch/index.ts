@@ -29,6 +29,7 @@ export type { FilledInto, Progress, Rescue } from './progress';
 export { everyStep } from './edited';
 export type { TaskState } from './taskState';
 export type { SoakingNow, HoldingNow } from './underWay';
+export { measuredStages } from './asMeasured';
 export { foamedOver, foamedReading, RUNS_OVER_C } from './mishaps';
 export { climbAt, climbOf, climbReaches } from './climb';
 export type { ClimbPoint } from './climb';

@@ -1,3 +1,4 @@
+import { jarredStreams } from '../batch';
 import type { Summary } from '../batch';
 import type { Warning } from '../checks';
 import type { Kit } from '../kitchen';
@@ -5,9 +6,10 @@ import { foodLines, freshWaterOf, kindOf, numberOf } from '../steps';
 import type { Outcome, Recipe, Stage, Step } from '../steps';
 import { plain } from '../units';
 import { instruction } from './bench';
-import { celsius, grams, join } from './format';
+import { celsius, grams, join, millilitres } from './format';
+import { streamName } from './labels';
 import { foodName } from './language';
-import { stepText, stepTitle } from './stepText';
+import { fullStepTitle, stepText } from './stepText';
 import { warningText } from './warnings';
 
 /** One thing to take, as it is written on a card. */
@@ -30,6 +32,8 @@ export interface Card {
   readonly takes: readonly CardLine[];
   readonly steps: readonly CardStep[];
   readonly makesMl: number;
+  /** Its milks where it makes several: “first extract 81 ml”; empty: one. */
+  readonly makes: readonly string[];
   readonly elapsedS: number;
   readonly handsS: number;
   /** In this kitchen's fridge; null: nothing comes of it. */
@@ -53,7 +57,7 @@ function stepOf(x: Step, stage: Stage | undefined, r: Recipe, kit: Kit): CardSte
   const text = [`${loads}${says.join(' ')}`, ...(cue === null ? [] : [`Look for: ${cue}`]), ...cautions].join(' ');
   // On paper nothing is pressed.
   const paper = text.trim().replace('Press done at the true boil', 'The time counts from the true boil');
-  return { title: stepTitle(x, r), text: paper, figures: stepText(x, r) };
+  return { title: fullStepTitle(x, r), text: paper, figures: stepText(x, r) };
 }
 const line = (g: number, name: string): CardLine => ({ name, g, say: `${join(grams(Math.round(g)))} ${name}` });
 
@@ -62,6 +66,8 @@ export function cardOf(name: string, r: Recipe, kit: Kit, seen: CardSeen): Card 
   const { outcome, summary: s, warnings } = seen;
   const foods = new Map<string, number>();
   for (const l of foodLines(r)) foods.set(l.material, (foods.get(l.material) ?? 0) + l.grams);
+  const names = jarredStreams(r, outcome);
+  const jarred = s.products.filter((p) => names.includes(p.stream));
   const said = warnings.filter((w) => w.weight !== 'mend').map(warningText);
   return {
     name,
@@ -71,6 +77,7 @@ export function cardOf(name: string, r: Recipe, kit: Kit, seen: CardSeen): Card 
     ],
     steps: r.steps.map((x, i) => stepOf(x, outcome.stages[i], r, kit)),
     makesMl: s.jarredMl,
+    makes: jarred.length > 1 ? jarred.map((p) => `${streamName(p.stream, r)} ${join(millilitres(p.volumeMl))}`) : [],
     elapsedS: s.elapsedS,
     handsS: s.handsS,
     keepS: s.main?.keep?.s ?? null,

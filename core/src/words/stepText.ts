@@ -10,6 +10,14 @@ export function stepTitle(s: Step, r: Recipe): string {
   const { label } = kindOf(s.kind);
   return food === null ? label : `${label} ${foodName(food, r).split(',')[0] ?? ''}`;
 }
+/** The same, with what it is done to where a plan has several milks: “Cool: first extract”. */
+export function fullStepTitle(s: Step, r: Recipe): string {
+  const kind = kindOf(s.kind);
+  const of = kind.station === 'jar' || kind.station === 'cook' || kind.along ? kind.reads(s.params)[0] : undefined;
+  const title = stepTitle(s, r);
+  return of === undefined || of === 'milk' || of === 'work' ? title : `${title}: ${streamName(of, r)}`;
+}
+
 /** Figures a line has room for. */
 const SHOWN = 3;
 
@@ -26,7 +34,9 @@ export function stepText(s: Step, r: Recipe): string {
   const streams = [takes.join(' into '), makes.length > 0 ? `into ${makes.join(' and ')}` : ''].filter((x) => x !== '');
   const parts =
     'parts' in s.params ? [s.params.parts.map((x) => `${name(x.name)} ${join(percent(x.share))}`).join(', ')] : [];
+  const idle = kindOf(s.kind).idle?.(s.params) ?? [];
   const figures = specs.flatMap(([n, spec]) => {
+    if (idle.includes(n)) return [];
     if (spec.type === 'choice' && n === 'hand') return [CHOICES[nameOf(s, n)] ?? nameOf(s, n)];
     if (spec.type !== 'number') return [];
     const v = numberOf(s, n);

@@ -1,3 +1,4 @@
+import { measuredStages } from '@ironpan/core/batch';
 import { asMade, look } from '@ironpan/core/questions';
 import { cardOf, milkName, milkOf, upper } from '@ironpan/core/words';
 import { useMemo } from 'react';
@@ -17,7 +18,8 @@ export function CardPage() {
     const { batch, progress } = r;
     const recipe = asMade(progress, batch);
     const warnings = look(recipe, { kit: batch.kit, beliefs: batch.beliefs })?.warnings ?? [];
-    return cardOf(batch.name, recipe, batch.kit, { outcome: progress.outcome, summary: progress.summary, warnings });
+    const outcome = { ...progress.outcome, stages: measuredStages(progress) };
+    return cardOf(batch.name, recipe, batch.kit, { outcome, summary: progress.summary, warnings });
   }, [r]);
   if (r === undefined) return <Loading />;
   if (r && 'why' in r) return <BrokenBatch b={r} />;

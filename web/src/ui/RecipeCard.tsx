@@ -48,6 +48,7 @@ export function RecipeCard({ card, of, back: [to, text] }: RecipeCardProps) {
         <p className="mt-2 flex flex-wrap gap-x-6">
           <span>
             makes <b className="num">{join(millilitres(card.makesMl))}</b>
+            {card.makes.length > 0 && ` (${card.makes.join(', ')})`}
           </span>
           <span>
             takes <b className="num">{join(duration(60 * Math.round(card.elapsedS / 60)))}</b>, of it{' '}
