@@ -42,6 +42,18 @@ export function digestOf(batch: FrozenBatch, events: readonly BatchEvent[], p: P
     evidence: p.state === 'finished' ? evidenceOf(p.outcome.fits) : [],
   };
 }
+/** The last weight of the milk that was read before its jars, g, and what it was read after; null: none was. */
+export function weighedEarlier(
+  p: Pick<Progress, 'recipe' | 'readings'>,
+): { readonly g: number; readonly after: 'straining' | 'boiling' } | null {
+  for (const step of p.recipe.steps.toReversed())
+    for (const r of p.readings) {
+      const figure = r.step === step.id ? kindOf(step.kind).readings[r.what]?.figure : undefined;
+      if (figure === 'milkG') return { g: r.value, after: 'straining' };
+      if (figure === 'afterG') return { g: r.value, after: 'boiling' };
+    }
+  return null;
+}
 /** Milk in all the jars by the scale, ml; null when one of them was not weighed. */
 export function measuredMl(p: Progress): number | null {
   let ml = 0;

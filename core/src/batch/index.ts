@@ -56,7 +56,7 @@ export type { Expected, Liked, Look, Measured, MeasuredTold, Scale, Sign } from 
 export type { Photo, PhotoFrame, PhotoSeen } from './looks';
 export { endOfJar, inOrder, lastSeq, latestInstant, standing, unsaid } from './log';
 export type { Happening, JarHappening } from './log';
-export { digestOf, measuredMl } from './digest';
+export { digestOf, measuredMl, weighedEarlier } from './digest';
 export type { Digest } from './digest';
 export { fateOf } from './shelf';
 export {

@@ -75,10 +75,10 @@ function thingParams(kind: Kind): readonly (readonly [string, ThingKind])[] {
 }
 
 /**
- * Seconds from the first to the last of it for one cook: in the order of the plan, each as soon as what it waits for is
+ * Seconds from the first of it to the last job that `until` names (every job by default; 0: it names none), for one cook: in the order of the plan, each as soon as what it waits for is
  * done, its things are free and, where it takes both hands, the cook's are.
  */
-export function oneCookS(jobs: readonly Job[]): number {
+export function oneCookS(jobs: readonly Job[], until: (j: Job) => boolean = () => true): number {
   const ends: number[] = [];
   const freeAt = new Map<string, number>();
   let handsAt = 0;
@@ -91,7 +91,7 @@ export function oneCookS(jobs: readonly Job[]): number {
     ends.push(end);
     for (const thing of j.occupies) freeAt.set(thing, end);
     if (j.hands === 'busy') handsAt = end;
-    last = Math.max(last, end);
+    if (until(j)) last = Math.max(last, end);
   }
   return last;
 }

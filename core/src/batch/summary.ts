@@ -21,6 +21,7 @@ import {
   FROZEN_BELOW_C,
   gritShareOf,
   isBoiledEnough,
+  isFlour,
   isPasty,
   JAR_FILL,
   keepBy,
@@ -41,6 +42,8 @@ export interface ProductSummary {
   readonly stream: string;
   /** What stayed in a cloth: no milk. */
   readonly pulp: boolean;
+  /** Dried so far that nothing grows in it. */
+  readonly flour: boolean;
   readonly massG: number;
   readonly volumeMl: number;
   readonly solids: number | null;
@@ -90,6 +93,8 @@ export interface Summary {
   readonly cost: Cost;
   /** From the first step to the last with one cook, s: never less than the hands-on time. */
   readonly elapsedS: number;
+  /** From the first step until the last milk is in its jar, s; without jars, to the last step. */
+  readonly toJarS: number;
   readonly handsS: number;
   readonly steamG: number;
   readonly drainedG: number;
@@ -151,6 +156,7 @@ function productOf(name: string, s: Stream, recipe: Recipe, kit: Kit, ctx: Ctx, 
   return {
     stream: name,
     pulp,
+    flour: isFlour(s),
     massG: mass,
     volumeMl: ml,
     solids: of(solidsG(s)),
@@ -212,6 +218,14 @@ const LEAST_G = 0.5;
  */
 export type Depth = 'all' | 'main' | 'keep' | 'light';
 
+/** Does this step fill milk, and not a by-product, into its jars? */
+function isFilling(recipe: Recipe, o: Outcome, id: string): boolean {
+  const step = recipe.steps.find((s) => s.id === id);
+  const stream = step && kindOf(step.kind).fills?.(step.params);
+  const s = stream === undefined ? undefined : o.products[stream];
+  return s !== undefined && !isPulp(s);
+}
+
 /** What a fold brings, as a cook asks for it. Masses g, volumes ml at 20 °C, shares 0..1, times s. An empty fold: no main product, zeros. */
 export function summarise(recipe: Recipe, o: Outcome, kit: Kit, depth: Depth = 'all'): Summary {
   const ctx = contextOf({ kit, beliefs: o.beliefs }, recipe.materials);
@@ -231,6 +245,7 @@ export function summarise(recipe: Recipe, o: Outcome, kit: Kit, depth: Depth = '
     else if (f.to.outside === 'drain') drainedG += flowG(f);
     else if (f.to.outside === 'film') filmG += flowG(f);
   }
+  const jobs = jobsOf(recipe, o, { kit, beliefs: o.beliefs });
   let handsS = 0;
   for (const st of o.stages) for (const t of st.tasks) if (t.hands === 'busy') handsS += t.durationS;
   return {
@@ -238,7 +253,8 @@ export function summarise(recipe: Recipe, o: Outcome, kit: Kit, depth: Depth = '
     products,
     jarredMl: jarredMl > 0 ? jarredMl : mainMl,
     cost: costOf(recipe, o, kit, jarredMl > 0 ? jarredMl : mainMl),
-    elapsedS: oneCookS(jobsOf(recipe, o, { kit, beliefs: o.beliefs })),
+    elapsedS: oneCookS(jobs),
+    toJarS: oneCookS(jobs, (j) => isFilling(recipe, o, j.step)) || oneCookS(jobs),
     handsS,
     steamG,
     drainedG,

@@ -191,7 +191,7 @@ function judged(use: Use, c: Candidate, s: Summary, at: AtHand, middle: Middles)
     .filter((p) => p.fit > 0.9 && !(p.of === 'slime' && p.value < 1.005))
     .sort((a, b) => b.weight * (0.2 + Math.max(0, b.ahead)) - a.weight * (0.2 + Math.max(0, a.ahead)));
   const bad = points.filter((p) => p.fit < 0.85).sort((a, b) => (1 - b.fit) * b.weight - (1 - a.fit) * a.weight);
-  const late = at.hours !== null && s.elapsedS > at.hours * H;
+  const late = at.hours !== null && s.toJarS > at.hours * H;
   const needsJug = c.recipe.steps.some((x) =>
     Object.values(kindOf(x.kind).params).some((p) => p.type === 'thing' && p.thing === 'jug'),
   );

@@ -68,6 +68,7 @@ export const FIGURES = {
   liquidG: ['g', 'liquid that comes to the cloth'],
   loadFoamMl: ['ml', 'one load with its foam'],
   loadMl: ['ml', 'one load'],
+  loadShareG: ['g', 'what each load takes of the food, without its fresh water'],
   loadsNeeded: ['count', 'loads that the jug needs for this'],
   longestFridgeS: ['s', 'longest soak in this fridge'],
   longestS: ['s', 'longest soak in this place'],

@@ -193,6 +193,7 @@ export const KIND_FIGURES = {
     'glucanShare',
     'solidsPerL',
     'loadMl',
+    'loadShareG',
     'loadFoamMl',
     'jugHoldsMl',
     'jugRatedMl',

@@ -68,7 +68,7 @@ export function instruction(
           : `, rinse ${step.params.rinses === 1 ? 'once' : `${plain(step.params.rinses)} times`}`;
       return {
         title: 'Drain and rinse',
-        say: `${weigh}Throw the water away${rinse}. Drained, it should weigh about ${join(grams(f('solidsG')))}.`,
+        say: `${weigh}Throw the water away${rinse}.${stoodInWater(step, recipe) ? ` Drained, it should weigh about ${join(grams(f('solidsG')))}.` : ''}`,
         cue: soakedBefore(step, recipe) ? words.soaked : null,
       };
     }
@@ -83,7 +83,7 @@ export function instruction(
     case 'grind':
       return {
         title: step.params.loads > 1 ? `Grind load ${task.slice(4)} of ${plain(step.params.loads)}` : 'Grind',
-        say: `${upper(intoTheJug(step, fresh, words.pieces, a))}. Run it ${join(duration(step.params.durationS))}. About ${join(millilitres(f('loadMl')))} in the jug.`,
+        say: `${upper(intoTheJug(step, fresh, words.pieces, f('loadShareG'), a))}. Run it ${join(duration(step.params.durationS))}. About ${join(millilitres(f('loadMl')))} in the jug.`,
         cue: words.ground,
         ...(f('startC') > HOT_JUG_C && { caution: HOT_JUG }),
       };
@@ -159,12 +159,25 @@ function freshFood(step: Step, r: Recipe, a: Amounts): ((n: number) => string) |
   if (lines.length === 0) return null;
   return (n) => lines.map((l) => `${a.of(l.grams / n, l.material, r)} of ${foodName(l.material, r)}`).join(' and ');
 }
-function intoTheJug(step: Step<'grind'>, fresh: ((n: number) => string) | null, pieces: string, a: Amounts): string {
+function intoTheJug(
+  step: Step<'grind'>,
+  fresh: ((n: number) => string) | null,
+  pieces: string,
+  shareG: number,
+  a: Amounts,
+): string {
   const loads = step.params.loads;
-  const food = fresh?.(loads) ?? (loads > 1 ? `this share of the ${pieces}` : `the ${pieces}`);
+  const food = fresh?.(loads) ?? (loads > 1 ? `${join(grams(shareG))} of the ${pieces}` : `the ${pieces}`);
   const water = jugWater(step, a);
   return water === '' ? `${food}, no water besides` : `${water} with ${food}`;
 }
+/** Only what took up water has a weight to go by: what was just rinsed holds as much water as clings to it. */
+const stoodInWater = (step: Step<'drain'>, r: Recipe): boolean =>
+  stepsBefore(r, step.id).some(
+    (s) =>
+      ['soak', 'enzyme', 'blanch', 'absorb'].includes(s.kind) &&
+      kindOf(s.kind).reads(s.params).includes(step.params.of),
+  );
 /** Was this stood in water, and nothing else done to it since? */
 function soakedBefore(step: Step<'drain'>, r: Recipe): boolean {
   const last = stepsBefore(r, step.id).findLast((s) => kindOf(s.kind).reads(s.params).includes(step.params.of));

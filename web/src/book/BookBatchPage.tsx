@@ -9,7 +9,8 @@ import {
   roughly,
   streamName,
 } from '@ironpan/core/words';
-import { lastSeq, measuredMl } from '@ironpan/core/batch';
+import { lastSeq, measuredMl, weighedEarlier } from '@ironpan/core/batch';
+import { isFlour } from '@ironpan/core/steps';
 import { isPulp, massG } from '@ironpan/core/kitchen';
 import { Link, useNavigate, useParams } from 'react-router';
 import { now } from '../clock';
@@ -80,13 +81,22 @@ export function BookBatchPage() {
   );
 }
 
+/** The milk by the scale: in its jars, else where it was weighed before. */
+function measuredText(jarsMl: number | null, r: Running): string {
+  if (jarsMl !== null) return join(millilitres(jarsMl));
+  const weighed = weighedEarlier(r.progress);
+  return weighed ? `${join(grams(weighed.g))} after ${weighed.after}` : 'not weighed';
+}
+
 /** Promised at the start, worked out now from all readings, and measured: three different things, never mixed. */
 function Figures({ r }: { readonly r: Running }) {
   const m = r.progress.summary.main;
   const p = r.batch.promised;
   const ml = measuredMl(r.progress);
   const measured = useLive(['measured', r.batch.id], () => figuresMeasured([r.batch])).data?.get(r.batch.id);
-  const pulp = Object.values(r.progress.outcome.products).reduce((g, s) => g + (isPulp(s) ? massG(s) : 0), 0);
+  const pulps = Object.values(r.progress.outcome.products).filter(isPulp);
+  const pulp = pulps.reduce((g, s) => g + massG(s), 0);
+  const dried = pulps.length > 0 && pulps.every(isFlour);
   return (
     <section aria-label="Figures" className="plate p-4">
       <table className="table w-full">
@@ -112,10 +122,10 @@ function Figures({ r }: { readonly r: Running }) {
             cells={[
               join(millilitres(p.volumeMl)),
               m ? join(millilitres(r.progress.summary.jarredMl)) : '–',
-              ml === null ? 'not weighed' : join(millilitres(ml)),
+              measuredText(ml, r),
             ]}
           />
-          <Row label="wet pulp" cells={[join(grams(p.pulpG)), join(grams(pulp)), '–']} />
+          <Row label={dried ? 'pulp flour' : 'wet pulp'} cells={[join(grams(p.pulpG)), join(grams(pulp)), '–']} />
           {m && inSeveral(r.progress.summary) && <OfOne name={streamName(m.stream)} columns={4} />}
           <Row
             label="solids"

@@ -66,6 +66,7 @@ export const grind: StepKind<'grind'> = {
     const { figures } = run;
     fitsJug(figures, full, jug, p.loads, run.startC, ctx);
     figures.freshG = waterG;
+    figures.loadShareG = massG(before) / p.loads;
     figures.energyKJ = (jug.watts * DRAWN_OF_RATED * ranS) / 1000;
     const s = readyAt(portion(run.stream, 1 - film), full.readyAtS + took);
     return {

@@ -35,7 +35,7 @@ interface CardProps extends Omit<RowsProps, 'rows'> {
   readonly from: ReturnType<typeof wordsFrom<'thick'>>;
 }
 function Card({ r, use, kit, from, onChoose }: CardProps) {
-  const { cost, handsS, elapsedS, main } = r.summary;
+  const { cost, handsS, toJarS, main } = r.summary;
   const hot = main?.body?.later[1];
   return (
     <li className={`plate flex flex-col gap-2 p-4 ${r.out ? 'opacity-75' : ''}`}>
@@ -68,7 +68,7 @@ function Card({ r, use, kit, from, onChoose }: CardProps) {
       )}
       <p className="mt-auto">
         <b className="num">{`${plain(handsS / 60)} min`}</b> of your hands, ready in{' '}
-        <b className="num">{readyIn(elapsedS)}</b>. It makes{' '}
+        <b className="num">{readyIn(toJarS)}</b>. It makes{' '}
         <b className="num">{join(millilitres(MEASURES.volumeMl(r.summary)))}</b>
         {cost.perL === null ? '' : ` at ${plain(cost.perL, 2)} ${kit.currency} a litre`}
         {main?.keep ? `, and keeps ${join(roughly(main.keep.s))}` : ''}.

@@ -40,7 +40,9 @@ export const Results = memo(function Results({ look, recipe, here, now }: Result
   const jarred = jarredStreams(recipe, look.outcome);
   const jars = s.products.filter((p) => jarred.includes(p.stream));
   const several = jars.length > 1;
-  const pulp = s.products.filter((p) => p.pulp).reduce((g, p) => g + p.massG, 0);
+  const massOf = (of: readonly ProductSummary[]): number => of.reduce((g, p) => g + p.massG, 0);
+  const pulp = massOf(s.products.filter((p) => p.pulp && !p.flour));
+  const flour = massOf(s.products.filter((p) => p.flour));
   const between = (r: { low: number; high: number } | undefined, say: (x: number) => Spoken): string | undefined =>
     r && join(say(r.low)) !== join(say(r.high)) ? `${say(r.low).n}–${join(say(r.high))}` : undefined;
   return (
@@ -81,13 +83,14 @@ export const Results = memo(function Results({ look, recipe, here, now }: Result
             )}
             {m.beany !== null && <Line label="Beany, of 100" of={{ n: plain(m.beany), unit: 'estimate' }} />}
             {pulp > 0 && <Line label="Wet pulp" of={grams(pulp)} />}
+            {flour > 0 && <Line label="Pulp flour" of={grams(flour)} />}
             <Line
               label={m.keepThawed ? 'Keeps in the freezer' : 'Keeps in your fridge'}
               of={roughly(m.keep?.s ?? 0)}
               range={between(ranges?.keepS, roughly)}
             />
             {m.keepThawed && <Line label="Then in your fridge, thawing included" of={roughly(m.keepThawed.s)} />}
-            <Line label="Start to jar" of={duration(s.elapsedS)} />
+            <Line label="Start to jar" of={duration(s.toJarS)} />
             <Line label="With your hands" of={duration(s.handsS)} />
             {s.cost.perL !== null && (
               <Line
