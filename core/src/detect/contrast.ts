@@ -47,6 +47,15 @@ export function leastOf(steps: Steps): number {
   return Math.max(LEAST_STEP, OVER_NOISE * median(all));
 }
 
+/** The middle colours that stand left and right of the jar between two rows. */
+export function besideBetween(p: Profile, from: number, to: number): readonly [Tone, Tone] {
+  const rows = p.beside.slice(Math.max(0, Math.round(from)), Math.max(1, Math.round(to)));
+  const middle = (side: 0 | 1): Tone => {
+    const of = (i: 0 | 1 | 2): number => median(rows.map((r) => r[side][i]));
+    return [of(0), of(1), of(2)];
+  };
+  return [middle(0), middle(1)];
+}
 /** The middle colour of the strips between two rows. */
 export function colourBetween(p: Profile, from: number, to: number): Tone {
   const cells = p.of.slice(Math.max(0, Math.round(from)), Math.max(1, Math.round(to)));

@@ -1,7 +1,8 @@
 export type { Picture } from './picture';
 export { layersOfPicture, layersWithin } from './layers';
 export type { SeenLayers } from './layers';
-export { namedLayers } from './naming';
+export { proposedLayers } from './naming';
+export type { ProposedLayers } from './naming';
 export type { Sample } from './samples';
 export { boilNext, FOAM_FROM_C, NO_BOIL } from './boil';
 export type { BoilIs, BoilWatch } from './boil';

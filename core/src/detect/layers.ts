@@ -1,5 +1,5 @@
 import type { PhotoFrame } from '../batch';
-import { colourBetween } from './contrast';
+import { besideBetween, colourBetween } from './contrast';
 import { interfacesOf } from './interfaces';
 import type { Interface } from './interfaces';
 import { endsOf } from './ends';
@@ -15,8 +15,9 @@ export interface SeenLayers {
   readonly frame: PhotoFrame;
   /** Lines between layers, shares of the fill from the top, ascending. */
   readonly lines: readonly number[];
-  /** The colour of each layer from the top down; one more than lines. */
+  /** The colour of each layer from the top down, one more than lines; and of what stands left and right of the jar there. */
   readonly tones: readonly Tone[];
+  readonly beside: readonly (readonly [Tone, Tone])[];
 }
 /** Pictures are looked at no larger than this: a line is found to a three hundredth of its height. */
 const ROWS = 360;
@@ -85,6 +86,7 @@ function seenBetween(
     const [a, b] = [r, rows[i + 1] ?? bottom];
     return colourBetween(p, a + 0.2 * (b - a), b - 0.2 * (b - a));
   });
+  const beside = rows.slice(0, -1).map((r, i) => besideBetween(p, r, rows[i + 1] ?? bottom));
   const y = (row: number): number => (t.height / 2 + (p.from + row) * Math.cos(w.tilt)) / t.height;
   const middle = ((y(top) + y(bottom)) / 2 - 0.5) * t.height;
   const side = (x: number): number => (x - middle * Math.tan(w.tilt)) / t.width;
@@ -92,5 +94,6 @@ function seenBetween(
     frame: { left: side(w.left), right: side(w.right), top: y(top), bottom: y(bottom), tilt: w.tilt },
     lines,
     tones,
+    beside,
   };
 }

@@ -1,6 +1,6 @@
 import { describe, expect, it } from '@jest/globals';
 import jpeg from 'jpeg-js';
-import { layersOfPicture, layersWithin, namedLayers } from '../../src/detect';
+import { layersOfPicture, layersWithin, proposedLayers } from '../../src/detect';
 import type { Picture, SeenLayers } from '../../src/detect';
 import { times } from '../long';
 import { renderedJar } from './renderedJar';
@@ -29,15 +29,15 @@ describe('layers in drawn photographs: noise, tilt, labels, reflections', () => 
       if (!seen || !right(seen, d)) return [];
       const expected = d.kinds.map((kind) => ({ kind, share: 1 / d.kinds.length }));
       return [
-        namedLayers(seen, expected)
-          .map((l) => l.kind)
+        proposedLayers(seen, expected)
+          .layers.map((l) => l.kind)
           .join() === d.kinds.join(),
       ];
     });
     expect(shareOf(named)).toBeGreaterThanOrEqual(0.88);
   });
   it('shares make up the whole', () => {
-    for (const s of shown) expect(namedLayers(s, []).reduce((x, l) => x + l.share, 0)).toBeCloseTo(1, 9);
+    for (const s of shown) expect(proposedLayers(s, []).layers.reduce((x, l) => x + l.share, 0)).toBeCloseTo(1, 9);
   });
   it('sees the same through a JPEG of middling quality', () => {
     const some = drawn.slice(0, times(7, 20));
@@ -48,6 +48,33 @@ describe('layers in drawn photographs: noise, tilt, labels, reflections', () => 
     expect(shareOf(squeezed.map((p, i) => right(layersWithin(p, some[i] as Drawn), some[i] as Drawn)))).toBeGreaterThan(
       0.85,
     );
+  });
+});
+
+describe('air above the milk', () => {
+  const uniform = [{ kind: 'body', share: 1 }] as const;
+  /** One layer, and the fill begins where the milk does, within 3 % of the picture's height. */
+  const alone = (seen: SeenLayers | null, d: Drawn): boolean => {
+    const p = seen && proposedLayers(seen, uniform);
+    return p?.layers.length === 1 && p.layers[0]?.kind === 'body' && Math.abs(p.frame.top - d.top) < 0.03;
+  };
+  it.each([
+    ['clear glass', 0],
+    ['a film of milk', 0.4],
+  ])('%s is neither cream nor a clear layer of a uniform milk', (_, film) => {
+    const all = Array.from({ length: times(12, 40) }, (__, i) => renderedJar(i + 1, { kinds: ['body'], film }));
+    expect(shareOf(all.map((d) => alone(layersOfPicture(d), d)))).toBeGreaterThanOrEqual(0.9);
+    const reaching = (d: Drawn) => layersWithin(d, { ...d, top: d.top - 0.12 * (d.bottom - d.top) });
+    expect(shareOf(all.map((d) => alone(reaching(d), d)))).toBeGreaterThanOrEqual(0.85);
+  });
+  it('layers that are expected are not taken for air', () => {
+    const taken = drawn.flatMap((d) => {
+      const seen = layersWithin(d, d);
+      if (!right(seen, d)) return [];
+      const expected = d.kinds.map((kind) => ({ kind, share: 1 / d.kinds.length }));
+      return [proposedLayers(seen, expected).air > 0];
+    });
+    expect(shareOf(taken)).toBeLessThanOrEqual(0.03);
   });
 });
 
@@ -71,10 +98,10 @@ describe('pictures of no jar', () => {
     );
     expect(seen.lines).toEqual([]);
     expect(
-      namedLayers(seen, [
+      proposedLayers(seen, [
         { kind: 'clear', share: 0.5 },
         { kind: 'body', share: 0.5 },
-      ]),
+      ]).layers,
     ).toEqual([{ kind: 'body', share: 1 }]);
   });
 });

@@ -41,13 +41,19 @@ const mix = (a: Rgb, b: Rgb, t: number): Rgb => [
 ];
 const sigmoid = (x: number): number => 1 / (1 + exp(-x));
 
+/** What may be asked of a picture: its layers, and how much of a wet film of milk hangs on the glass above the fill, 0..1. */
+interface Asked {
+  readonly kinds?: readonly LayerKind[];
+  readonly film?: number;
+}
 /** The picture of this seed; the same every time. */
-export function renderedJar(seed: number): Drawn {
+export function renderedJar(seed: number, asked: Asked = {}): Drawn {
   const r = seededRandom(seed * 7919 + 13);
   const between = (a: number, b: number): number => a + (b - a) * r();
   const height = Math.round(between(280, 480));
   const width = Math.round(height * between(0.62, 0.85));
-  const kinds: readonly LayerKind[] = MIXES[floor(r() * MIXES.length)] ?? ['body'];
+  const drawn: readonly LayerKind[] = MIXES[floor(r() * MIXES.length)] ?? ['body'];
+  const kinds = asked.kinds ?? drawn;
   // The room: a wall with light falling from one side, a table, a few things out of focus.
   const dark = r() < 0.5;
   const wall: Rgb = dark
@@ -134,8 +140,11 @@ export function renderedJar(seed: number): Drawn {
     const round = 1 - edge * abs(u) ** 3 + side * u;
     const yy = y - sag * sqrt(max(0, 1 - u * u));
     if (yy < jarTop + lid) c = mix(lidColour, [255, 255, 255], 0.12 * sin((yy - jarTop) * 0.9));
-    else if (yy < top) c = mix(c, [210, 215, 215], 0.18 + 0.3 * abs(u) ** 4);
-    else if (yy > bottom || abs(u) > 0.965) c = mix(c, [190, 200, 200], 0.45);
+    else if (yy < top) {
+      c = mix(c, [210, 215, 215], 0.18 + 0.3 * abs(u) ** 4);
+      // What ran back leaves a film that thins towards the rim.
+      if (asked.film !== undefined) c = mix(c, body, asked.film * ((yy - jarTop - lid) / (top - jarTop - lid)));
+    } else if (yy > bottom || abs(u) > 0.965) c = mix(c, [190, 200, 200], 0.45);
     else {
       const at = (yy - top) / fill;
       c = body;

@@ -1,5 +1,5 @@
-import { namedLayers } from '@ironpan/core/detect';
-import type { SeenLayers } from '@ironpan/core/detect';
+import { proposedLayers } from '@ironpan/core/detect';
+import type { ProposedLayers, SeenLayers } from '@ironpan/core/detect';
 import type { Photo, PhotoFrame, PhotoSeen } from '@ironpan/core/batch';
 import type { Layer } from '@ironpan/core/steps';
 import { Camera, ImageUp } from 'lucide-react';
@@ -44,9 +44,9 @@ export function Photograph({ jar, said, layers, expected, onSay }: PhotographPro
     },
     [],
   );
-  const named = (s: SeenLayers): readonly Layer[] => {
-    const all = namedLayers(s, expected);
-    proposed.current = JSON.stringify(all);
+  const propose = (s: SeenLayers): ProposedLayers => {
+    const all = proposedLayers(s, expected);
+    proposed.current = JSON.stringify(all.layers);
     return all;
   };
   const take = async (file: File): Promise<void> => {
@@ -65,8 +65,9 @@ export function Photograph({ jar, said, layers, expected, onSay }: PhotographPro
         'the photograph',
         () => keepPhoto(jar, r.taken, now()),
         (of) => {
-          onSay({ of, frame: r.seen?.frame ?? null }, r.seen ? named(r.seen) : undefined);
-          setTold(r.seen ? foundText(r.seen) : null);
+          const found = r.seen ? propose(r.seen) : null;
+          onSay({ of, frame: found?.frame ?? null }, found?.layers);
+          setTold(found ? foundText(found) : null);
         },
       );
     } catch (e) {
@@ -90,8 +91,9 @@ export function Photograph({ jar, said, layers, expected, onSay }: PhotographPro
       }
       const seen = await eye.current.within(frame);
       if (mine !== asked.current) return;
-      onSay({ of: said.of, frame }, named(seen));
-      setTold(foundText(seen));
+      const found = propose(seen);
+      onSay({ of: said.of, frame: found.frame }, found.layers);
+      setTold(foundText(found));
     } catch (e) {
       setRefused(`The photograph could not be looked at. ${causeOf(e)}`);
     } finally {
@@ -198,10 +200,11 @@ export function Photograph({ jar, said, layers, expected, onSay }: PhotographPro
     </div>
   );
 }
-function foundText(s: SeenLayers): string {
-  const n = s.lines.length;
-  if (n === 0) return 'No line was found: it looks all of one kind. Put one in below if you see it.';
-  return `${n === 1 ? 'One line was found' : `${n} lines were found`}. Drag what is not where you see it; what each layer is stands below.`;
+function foundText({ layers, air }: ProposedLayers): string {
+  const n = layers.length - 1;
+  const above = air > 0 ? ' The air above the milk is left out.' : '';
+  if (n === 0) return `No line was found. The milk looks all of one kind.${above} Add a line below if you see one.`;
+  return `${n === 1 ? 'One line was found' : `${n} lines were found`}.${above} Drag any line that is not where you see it. Each layer is named below.`;
 }
 /** From the camera where there is one at hand, or a picture there is already. */
 function Chooser({ busy, onFile }: { readonly busy: boolean; readonly onFile: (f: File) => void }) {
