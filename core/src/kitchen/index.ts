@@ -20,11 +20,12 @@ export {
   capacityOf,
   hasFood,
   isPulp,
+  roleOf,
   inhibitorLeftOf,
   beanyIndexOf,
 } from './stream';
 export { merge } from './merge';
-export type { Stream, Draft, Hygiene } from './stream';
+export type { Stream, Draft, Hygiene, Role } from './stream';
 export {
   USUAL_KIT,
   unlearned,

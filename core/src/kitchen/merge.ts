@@ -1,6 +1,6 @@
 import { addGrams, sumGrams } from '../materials';
 import { capacityOf, hasFood, massG, readyAt } from './stream';
-import type { Draft, Hygiene, Stream } from './stream';
+import type { Draft, Hygiene, Role, Stream } from './stream';
 
 function sumRecords(a: Readonly<Record<string, number>>, b: Readonly<Record<string, number>>) {
   const out: Record<string, number> = { ...a };
@@ -19,6 +19,13 @@ function mixedHygiene(a: Stream, b: Stream): Hygiene {
   const weak = (h: Hygiene): boolean => h === 'raw' || h === 'touched';
   if (weak(a.hygiene) || weak(b.hygiene)) return hasFood(a) || hasFood(b) ? 'touched' : 'raw';
   return 'heated';
+}
+
+/** Water and what is stirred in take on the role of the food; pulp that goes back into milk is milk again. */
+function mixedRole(a: Stream, fa: boolean, b: Stream, fb: boolean): Role {
+  if (a.role === b.role || (fa && !fb)) return a.role;
+  if (fb && !fa) return b.role;
+  return a.role === 'milk' || b.role === 'milk' ? 'milk' : 'food';
 }
 
 const glucanG = (s: Stream): number => s.released.solubleFibre + s.bound.solubleFibre;
@@ -76,6 +83,7 @@ export function merge(a: Stream, b: Stream): Draft {
     amylase: a.amylase + b.amylase,
     glucanase: a.glucanase + b.glucanase,
     hydrolysedG: a.hydrolysedG + b.hydrolysedG,
+    role: mixedRole(a, fa, b, fb),
     temperatureC: t,
     sizeUm: Math.max(a.sizeUm, b.sizeUm),
     topUm: Math.max(a.topUm, b.topUm),

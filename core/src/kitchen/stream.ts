@@ -2,6 +2,11 @@ import { addGrams, grams, heatCapacity, density, NO_GRAMS, scaleGrams, sumGrams 
 import type { Grams, Material } from '../materials';
 
 export type Hygiene = 'raw' | 'heated' | 'boiled' | 'touched';
+/**
+ * What a stream is, set by the step that makes it, whatever it is named: food on its way to the strainer, milk that came
+ * through it, pulp that stayed, a cap of fat or a skin that was lifted off.
+ */
+export type Role = 'food' | 'milk' | 'pulp' | 'cap' | 'skin';
 /** Amounts that follow the dry matter they came from: trypsin inhibitor (g of dry bean it stands for). */
 export interface Inhibitor {
   readonly labile: number;
@@ -37,6 +42,7 @@ export interface Stream {
   readonly glucanase: number;
   readonly hydrolysedG: number;
   /* ---- not sums: each has its merge rule in `merge` ---- */
+  readonly role: Role;
   readonly temperatureC: number;
   readonly sizeUm: number;
   /** No particle is coarser than this: the finest mesh it went through, µm. */
@@ -94,6 +100,7 @@ export const NOTHING: Stream = {
   amylase: 0,
   glucanase: 0,
   hydrolysedG: 0,
+  role: 'food',
   temperatureC: 20,
   sizeUm: 0,
   topUm: 0,
@@ -143,6 +150,7 @@ export function draftOf(s: Stream): Draft {
     amylase: s.amylase,
     glucanase: s.glucanase,
     hydrolysedG: s.hydrolysedG,
+    role: s.role,
     temperatureC: s.temperatureC,
     sizeUm: s.sizeUm,
     topUm: s.topUm,
@@ -262,8 +270,10 @@ export const capacityOf = (s: Stream, atC = s.temperatureC): number =>
   heatCapacity(waterG(s), contents(s), Math.min(100, Math.max(0, atC)));
 /** Volume at 20 °C, ml. */
 export const volumeMl = (s: Stream): number => massG(s) / density(waterG(s), contents(s));
+/** Its role; a jar that was stored before streams had one is known by what a strainer left in it. */
+export const roleOf = (s: Stream): Role => (s as Partial<Stream>).role ?? (s.sievedShare > 0 ? 'pulp' : 'milk');
 /** What stayed in a cloth: eaten, dried or thrown away, but no milk. */
-export const isPulp = (s: Stream): boolean => s.sievedShare > 0;
+export const isPulp = (s: Stream): boolean => roleOf(s) === 'pulp';
 /** Anything grown in it, as against plain water. */
 export function hasFood(s: Stream): boolean {
   for (const _ in s.madeFrom) return true;

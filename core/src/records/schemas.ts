@@ -116,6 +116,8 @@ const stream = exactly<Stream>({
   // Jars filled before these were kept were new when they were filled.
   keptS: amount().optional(),
   frozenS: amount().optional(),
+  // Jars filled before streams had a role are known by what a strainer left in them.
+  role: Joi.valid('food', 'milk', 'pulp', 'cap', 'skin').optional(),
   spoiled: Joi.boolean().optional(),
   heatingF70Min: number(0, 1e12).optional(),
   ageS: amount().optional(),

@@ -1,8 +1,8 @@
 import type { JarNow } from '../batch';
+import type { Role } from '../kitchen';
 import type { Recipe } from '../steps';
 import { milkOf } from './food';
 
-/** By-products by the name of their stream; everything else that was in a cloth is pulp. */
 type What = 'pulp' | 'flour' | 'cap' | 'skin';
 const WHAT: Readonly<Record<What, string>> = {
   pulp: 'In porridge, patties and dough; up to a quarter of the flour of a bread in its weight. Dried, it is flour.',
@@ -19,9 +19,9 @@ const OWN: Readonly<Record<string, string>> = {
   rice: 'In pancakes and soup, the same day.',
 };
 /** What a by-product will do, in a sentence or two. Raw pulp of beans: nothing, before it is boiled. */
-export function usesText(product: string, now: Pick<JarNow, 'done' | 'flour'>, recipe: Recipe): string {
+export function usesText(role: Role, now: Pick<JarNow, 'done' | 'flour'>, recipe: Recipe): string {
   if (!now.done) return 'Nothing yet: boil it first.';
   if (now.flour) return WHAT.flour;
-  if (product === 'cap' || product === 'skin') return WHAT[product];
+  if (role === 'cap' || role === 'skin') return WHAT[role];
   return OWN[milkOf(recipe)] ?? WHAT.pulp;
 }

@@ -1,4 +1,5 @@
-import { isPulp } from '@ironpan/core/kitchen';
+import { isPulp, roleOf } from '@ironpan/core/kitchen';
+import type { Role } from '@ironpan/core/kitchen';
 import { jarNow } from '@ironpan/core/batch';
 import type { FilledJar, FridgeLine, JarNow } from '@ironpan/core/batch';
 import type { Layer } from '@ironpan/core/steps';
@@ -52,15 +53,20 @@ export function useShelf(nowMs: number): Shelf | undefined {
     };
   }, [data, fridge, minute]);
 }
-/** It stands among pulp and by-products: what was in a cloth, a cap of fat, a skin. */
-const isByProduct = (jar: Pick<FilledJar, 'stream' | 'product'>): boolean =>
-  isPulp(jar.stream) || jar.product === 'cap' || jar.product === 'skin';
+/** What stands among pulp and by-products: what was in a cloth, a cap of fat, a skin. */
+const BY_PRODUCTS: ReadonlySet<Role> = new Set(['pulp', 'cap', 'skin']);
+/** The role of what is in a jar. */
+export const byProductOf = (jar: Pick<FilledJar, 'stream' | 'product'>): Role => {
+  const role = roleOf(jar.stream);
+  // Jars of older versions had their role by the name of their stream alone.
+  return role === 'milk' && (jar.product === 'cap' || jar.product === 'skin') ? jar.product : role;
+};
 /** One jar as it stands at an instant. */
 export function seen(j: JarWithLog, fridge: readonly FridgeLine[], at: number): ShelfJar | BrokenJar {
   try {
     const now = jarNow(j.jar, j.events, j.batch, fridge, at);
     const left = now.keep?.s ?? Infinity;
-    const pulp = isByProduct(j.jar);
+    const pulp = BY_PRODUCTS.has(byProductOf(j.jar));
     const danger = !pulp && !now.done;
     const over = now.turned || left <= 0 || danger || (now.flour && now.spoiled);
     const part = isPulp(j.jar.stream) || j.jar.product === 'milk' ? '' : streamName(j.jar.product, j.batch.recipe);

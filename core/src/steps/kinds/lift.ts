@@ -80,5 +80,8 @@ function parted(s: Stream, cap: number, capFat: number): { readonly cap: Stream;
       bound: { ...of.bound, fat: s.bound.fat * by },
       able: { ...of.able, fat: s.able.fat * by },
     });
-  return { cap: with_(portion(s, share), fatShare), rest: with_(portion(s, 1 - share), 1 - fatShare) };
+  return {
+    cap: evolve(with_(portion(s, share), fatShare), { role: 'cap' }),
+    rest: with_(portion(s, 1 - share), 1 - fatShare),
+  };
 }

@@ -1,4 +1,4 @@
-import { at, away, flowOf, massG, merge, portion } from '../../kitchen';
+import { at, away, evolve, flowOf, massG, merge, portion } from '../../kitchen';
 import { choice, gramsOf, stream } from '../specs';
 import type { StepKind } from '../types';
 
@@ -23,7 +23,7 @@ export const skim: StepKind<'skim'> = {
   run(id, p, get) {
     const s = get(p.of);
     const share = p.how !== 'stir in' && massG(s) > 0 ? Math.min(1, p.takeG / massG(s)) : 0;
-    const kept = p.how === 'keep' && share > 0 ? portion(s, share) : null;
+    const kept = p.how === 'keep' && share > 0 ? evolve(portion(s, share), { role: 'skin' }) : null;
     return {
       writes: [[p.of, portion(s, 1 - share)], ...(kept ? [[SKIN, merge(get(SKIN), kept)] as const] : [])],
       flows: share > 0 ? [flowOf(id, at(p.of), kept ? at(SKIN) : away('skimmed'), portion(s, share))] : [],

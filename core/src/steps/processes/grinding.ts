@@ -45,6 +45,8 @@ export function inJug(before: Stream, p: Readonly<Params['grind']>, jug: ThingOf
   // The jug takes its heat before the flakes can feel the kettle: the hottest they were is the mixture, not the water.
   const full = p.iceG > 0 ? merge(poured, waterStream(p.iceG, 0)) : draftOf(poured);
   full.temperatureC = startC;
+  // Blended with water again, pulp is a slurry for the strainer.
+  if (full.role === 'pulp' && p.waterG + p.iceG > 0) full.role = 'food';
   full.peakWetC = Math.max(before.peakWetC, startC);
   const load = capacityOf(full) / p.loads;
   // Ice that is left takes the motor's heat before anything warms.

@@ -101,6 +101,7 @@ function milkOf(s: Stream, share: number, out: number, hand: Hand): Draft {
   d.able = NO_GRAMS;
   d.hullG = 0;
   d.glucanOf = 0;
+  d.role = 'milk';
   d.openedShare = 1;
   d.sievedShare = 0;
   // Milk that is strained again was pressed out of its pulp the first time.
@@ -109,6 +110,7 @@ function milkOf(s: Stream, share: number, out: number, hand: Hand): Draft {
 }
 function pulpOf(s: Stream, share: number, out: number): Draft {
   const d = draftOf(s);
+  d.role = 'pulp';
   follow(d, s, 1 - share, 1 - out);
   d.released = scaleGrams(s.released, 1 - out);
   return d;
