@@ -75,7 +75,7 @@ test.describe('a newer build under an open window', () => {
     test.setTimeout(120_000);
     await opened(page, '/book');
     expect(await isMarked(page)).toBe(true);
-    await page.getByRole('button', { name: 'Take it up now' }).click();
+    await page.getByRole('button', { name: 'Update now' }).click();
     await expect.poll(() => isMarked(page).catch(() => true), { timeout: 30_000 }).toBe(false);
     await expect(page.getByRole('heading', { name: 'Book', exact: true })).toBeVisible();
     await expect(banner(page)).toHaveCount(0);
@@ -93,5 +93,25 @@ test.describe('a newer build under an open window', () => {
     expect(await isMarked(page)).toBe(true);
     await expect(page.getByLabel('altitude')).toHaveValue('12x');
     await expect(banner(page)).toBeVisible();
+  });
+  test('one window updates; another keeps its page and what is half typed, until it chooses', async ({
+    page,
+    context,
+  }) => {
+    test.setTimeout(120_000);
+    await opened(page, '/book');
+    const other = await context.newPage();
+    await other.goto(`${builds.address}/kit`);
+    await other.getByLabel('altitude').fill('12x');
+    await mark(other);
+    await page.getByRole('button', { name: 'Update now' }).click();
+    await expect.poll(() => isMarked(page).catch(() => true), { timeout: 30_000 }).toBe(false);
+    await expect(banner(other)).toBeVisible();
+    await other.waitForTimeout(1000);
+    expect(await isMarked(other)).toBe(true);
+    await expect(other.getByLabel('altitude')).toHaveValue('12x');
+    await other.getByRole('button', { name: 'Update now' }).click();
+    await expect.poll(() => isMarked(other).catch(() => true), { timeout: 30_000 }).toBe(false);
+    await expect(banner(other)).toHaveCount(0);
   });
 });

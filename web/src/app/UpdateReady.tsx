@@ -3,7 +3,7 @@ import { shownUpdate, subscribeUpdate, watchForUpdates } from './updates';
 
 watchForUpdates();
 
-/** Says that a newer Ironpan waits, and takes it up when the cook says so. */
+/** Says that a newer Ironpan waits, and installs it when the cook says so. */
 export function UpdateReady() {
   const update = useSyncExternalStore(subscribeUpdate, shownUpdate);
   if (!update.ready) return null;
@@ -14,11 +14,11 @@ export function UpdateReady() {
       style={{ background: 'var(--leaf-soft)' }}
     >
       <p className="small">
-        <b>A newer Ironpan is ready.</b> It is taken up when you leave this window with no timer running and nothing
+        <b>A newer Ironpan is ready.</b> It installs here when you leave this window, no timer is running and nothing is
         half typed.
       </p>
       <button type="button" className="link small" onClick={update.take}>
-        Take it up now
+        Update now
       </button>
     </div>
   );

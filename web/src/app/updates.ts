@@ -1,4 +1,3 @@
-import { registerSW } from 'virtual:pwa-register';
 import { soundMoment } from './reloading';
 
 /** Is there a newer Ironpan, and what would take it up. */
@@ -16,29 +15,55 @@ export function subscribeUpdate(l: () => void): () => void {
   return () => listeners.delete(l);
 }
 
-/**
- * The newer build takes this page over, and the page is loaded anew from it. Listened for here: the helper reloads only
- * pages that a build already held when they were opened, and the very first visit was held by none.
- */
-function takeUp(take: (reload: boolean) => Promise<void>): void {
-  navigator.serviceWorker.addEventListener('controllerchange', () => location.reload(), { once: true });
-  void take(true);
+function offer(take: () => void): void {
+  update = { ready: true, take };
+  for (const l of listeners) l();
 }
 
+const SCRIPT = '/sw.js';
+/** This window asked for the newer build, so it reloads once that build controls it. */
+let asked = false;
+
 /**
- * The service worker keeps every place and worker at hand, so that all works with the server gone. A newer build waits
- * until it is taken up: by the press that offers it, or by itself when the page is left alone at a sound moment.
+ * The service worker caches every place and worker, so the app works with the server gone. A newer build waits until a
+ * window installs it: by the press that offers it, or by itself when a window is hidden at a sound moment. Only that
+ * window reloads. Every other window keeps its page, offers the update too, and installs it at its own sound moment.
  */
 export function watchForUpdates(): void {
-  const take = registerSW({
-    onNeedRefresh: () => {
-      update = { ready: true, take: () => takeUp(take) };
-      for (const l of listeners) l();
-    },
+  if (import.meta.env.DEV || !('serviceWorker' in navigator)) return;
+  const container = navigator.serviceWorker;
+  // The very first visit is controlled by no build: being claimed by the first one is no update.
+  let controlled = container.controller !== null;
+  container.addEventListener('controllerchange', () => {
+    if (asked) location.reload();
+    else if (controlled) offer(() => location.reload());
+    controlled = true;
+  });
+  void container.register(SCRIPT).then(watch, (e: unknown) => {
+    // Without a service worker the app works as long as the server answers.
+    console.warn('Ironpan could not register its service worker.', e);
   });
   document.addEventListener('visibilitychange', () => {
-    // A page loaded anew may not ring until it is touched: while a timer runs only the cook's own press takes it up.
+    // A reloaded page may not ring until it is touched, so a window with a timer waits for the cook's own press.
     const runs = document.querySelector('[data-runs]') !== null;
     if (document.visibilityState === 'hidden' && update.ready && !runs && soundMoment()) update.take();
+  });
+}
+function watch(registration: ServiceWorkerRegistration): void {
+  const offerWaiting = (): void => {
+    if (navigator.serviceWorker.controller === null) return;
+    offer(() => {
+      asked = true;
+      // It may have been activated by another window meanwhile.
+      if (registration.waiting) registration.waiting.postMessage({ type: 'SKIP_WAITING' });
+      else location.reload();
+    });
+  };
+  if (registration.waiting) offerWaiting();
+  registration.addEventListener('updatefound', () => {
+    const worker = registration.installing;
+    worker?.addEventListener('statechange', () => {
+      if (worker.state === 'installed') offerWaiting();
+    });
   });
 }
