@@ -54,7 +54,7 @@ export { layersFault, LIKED, LOOK_SCALES, saysFine, saysNothing, saysTurned, SIG
 export { measuredOf } from './looks';
 export type { Expected, Liked, Look, Measured, MeasuredTold, Scale, Sign } from './looks';
 export type { Photo, PhotoFrame, PhotoSeen } from './looks';
-export { endOfJar, inOrder, lastSeq, latestInstant, standing, unsaid } from './log';
+export { endOfJar, inOrder, lastSeq, latestInstant, MOST_SEQ, nextSeq, standing, unsaid } from './log';
 export type { Happening, JarHappening } from './log';
 export { digestOf, measuredMl, weighedEarlier } from './digest';
 export type { Digest } from './digest';

@@ -15,6 +15,11 @@ export function lastSeq(events: readonly Line[]): number {
   return seq;
 }
 
+/** Highest sequence of a log's line: what a file brings leaves no line without a place after it. */
+export const MOST_SEQ = 8.64e15;
+/** The sequence of the `n`-th line (0: the first) that is added to this log. At the highest one, lines keep their order by id. */
+export const nextSeq = (events: readonly Line[], n = 0): number => Math.min(MOST_SEQ, lastSeq(events) + 1 + n);
+
 /** What a line of a batch's log says, without who wrote it and when. */
 export type Happening = BatchEvent extends infer E
   ? E extends BatchEvent

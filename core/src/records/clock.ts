@@ -1,7 +1,7 @@
 import Joi from 'joi';
 import { instantOf, isRule } from '../schedule';
 import type { Once, Spell } from '../schedule';
-import { MOST_ONCE, MOST_WITHOUT } from './limits';
+import { MOST_ONCE, MOST_WITHOUT, MOST_STORED_G } from './limits';
 import { exactly, id, instant, number, recipe, text } from './parts';
 import type { CupboardRecord, HoursRecord, RhythmRecord, WishRecord } from './types';
 
@@ -40,7 +40,7 @@ export const CLOCK = {
   cupboard: exactly<CupboardRecord>({
     v: Joi.valid(1),
     id: id(),
-    haveG: number(0, 1_000_000).allow(null),
+    haveG: number(0, MOST_STORED_G).allow(null),
     countedAt: instant(),
     packG: number(1, 100_000).allow(null),
     updatedAt: instant(),

@@ -39,4 +39,14 @@ export { validRow } from './validate';
 export { faultOf, pathText } from './faults';
 export type { Fault } from './faults';
 export { id, number, object, text, step as stepSchema, material as materialSchema } from './parts';
-export { MOST_NESTING, MOST_ONCE, MOST_PHOTO_PX, MOST_PHOTO_TEXT, MOST_TASTINGS, MOST_TEXT, MOST_UNDO } from './limits';
+export {
+  MOST_BATCH_NUMBER,
+  MOST_NESTING,
+  MOST_ONCE,
+  MOST_PHOTO_PX,
+  MOST_PHOTO_TEXT,
+  MOST_STORED_G,
+  MOST_TASTINGS,
+  MOST_TEXT,
+  MOST_UNDO,
+} from './limits';

@@ -1,5 +1,11 @@
 /** Steps back and forward that are kept of a plan. */
 export const MOST_UNDO = 60;
+/** Highest number of a batch. */
+export const MOST_BATCH_NUMBER = 1_000_000;
+/** Highest revision that a row from a file keeps. */
+export const MOST_REVISION_IN = 1_000_000;
+/** Most of one food in the cupboard, g. */
+export const MOST_STORED_G = 1_000_000;
 /** Lists in lists deeper than this are in no record. */
 export const MOST_NESTING = 64;
 /** Longest text of any record, letters; a single name is held shorter by its own field. */

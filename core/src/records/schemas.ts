@@ -7,6 +7,7 @@ import {
   LIKED,
   MAKING_TROUBLES,
   MILK_TROUBLES,
+  MOST_SEQ,
   OUT_PLACES,
   saysNothing,
   SIGNS,
@@ -38,9 +39,12 @@ import type {
   TraceRecord,
   UndoRecord,
 } from './types';
-import { MOST_PHOTO_PX, MOST_PHOTO_TEXT, MOST_UNDO, MOST_VESSELS } from './limits';
+import { MOST_BATCH_NUMBER, MOST_REVISION_IN, MOST_PHOTO_PX, MOST_PHOTO_TEXT, MOST_UNDO, MOST_VESSELS } from './limits';
 import { amount, exactly, grams, id, instant, material, number, object, recipe, step, text } from './parts';
 
+/** Revisions count this kitchen's own changes: a high one from a file begins lower, so that changes have room. */
+const revision = (low: number): Joi.NumberSchema =>
+  number(low, 1e9).custom((rev: number) => Math.min(rev, MOST_REVISION_IN));
 const named = { id: id(), name: text(80) };
 const bounds = (specs: Readonly<Record<string, KitSpec>>): Record<string, Joi.Schema> =>
   Object.fromEntries(Object.entries(specs).map(([k, x]) => [k, number(x.low, x.high)]));
@@ -73,7 +77,7 @@ const kitKeys = {
   things: Joi.array().items(thing).min(6).max(60).unique('id'),
   use: object(Object.fromEntries(THING_KINDS.map((k) => [k, id()]))),
   funnel: calibration.optional(),
-  rev: number(0, 1e9),
+  rev: revision(0),
 };
 const beliefs = Joi.object().pattern(
   id(),
@@ -143,7 +147,7 @@ const reading = exactly<Reading>({
   source: Joi.valid(...SOURCES),
 });
 /** A sequence counts lines of one log; what version 1 left are instants. */
-const seq = (): Joi.NumberSchema => number(0, 8.64e15).integer();
+const seq = (): Joi.NumberSchema => number(0, MOST_SEQ).integer();
 const happened = { v: Joi.valid(6), id: id(), batch: id(), seq: seq(), at: instant() };
 const words = Joi.string().allow('').max(400);
 
@@ -332,7 +336,7 @@ export const SCHEMAS = {
   plans: exactly<PlanRecord>({
     v: Joi.valid(4),
     id: id(),
-    rev: number(1, 1e9),
+    rev: revision(1),
     name: text(120),
     from: object({ method: id(), edition: number(1, 1000) }).allow(null),
     use: text(40).allow(null),
@@ -344,7 +348,7 @@ export const SCHEMAS = {
   batches: exactly<BatchRecord>({
     v: Joi.valid(4),
     id: id(),
-    number: number(1, 1e6),
+    number: number(1, MOST_BATCH_NUMBER).integer(),
     plan: id(),
     name: text(120),
     recipe: recipe(),

@@ -45,7 +45,7 @@ export class FridgeKept {
     this.#close();
     const all = this.#readings;
     if (all.length < 2) return;
-    await saveLogger(all, true);
+    await saveLogger(all, { live: true });
     const newest = all.at(-1)?.at ?? 0;
     this.#readings = all.filter((r) => r.at > newest - LONGEST_MS);
   }

@@ -8,8 +8,7 @@ import type { ToDo } from '../live/toDo';
 import type { Running } from '../live/running';
 import type { ShelfJar } from '../live/shelf';
 import { useNext } from '../live/useNext';
-import { answer } from '../store/answers';
-import { append } from '../store/batches';
+import { answer, noteAndAnswer } from '../store/answers';
 import { appendToJar, takeBack } from '../store/jars';
 import { download } from '../ui/download';
 import { NotSaved } from '../ui/NotSaved';
@@ -188,10 +187,7 @@ function done(i: ToDo, jars: readonly ShelfJar[], batches: readonly Running[], w
     );
   else if (note) {
     const b = batches.find((x) => x.batch.id === note.batch);
-    write.run('that it is done', async () => {
-      await append(note.batch, [{ is: 'note', text: note.text }], nowMs(), b && lastSeq(b.events));
-      await answer(i.keys, { until: null, at: nowMs() }, nowMs());
-    });
+    write.run('that it is done', () => noteAndAnswer(note, i.keys, nowMs(), b && lastSeq(b.events)));
   }
 }
 /** Some hours on; what would be in the night is asked in the morning. */

@@ -1,3 +1,4 @@
+import { append, tablesOfLog } from './batches';
 import { db } from './db';
 
 /** What a cook said of something to do: not now, or not at all. */
@@ -23,6 +24,20 @@ export function answer(keys: readonly string[], say: Answer | null, at: number):
     const had = Object.entries(await readAnswers()).filter(([k, a]) => a.at > at - FORGET_MS && !keys.includes(k));
     const more = say === null ? [] : keys.map((k) => [k, say] as const);
     await d.settings.put({ key: KEY, value: Object.fromEntries([...had, ...more]) });
+  });
+}
+
+/** Writes a note into a batch's log and answers what asked for it: both, or neither. `seen` as in `append`. */
+export function noteAndAnswer(
+  note: { readonly batch: string; readonly text: string },
+  keys: readonly string[],
+  at: number,
+  seen?: number,
+): Promise<void> {
+  const d = db();
+  return d.transaction('rw', [...tablesOfLog(d), d.settings], async () => {
+    await append(note.batch, [{ is: 'note', text: note.text }], at, seen);
+    await answer(keys, { until: null, at }, at);
   });
 }
 

@@ -1,4 +1,5 @@
-import { fold, jarsOf, lastSeq, MODEL, progressOf, promisedOf, summarise, unsaid } from '@ironpan/core/batch';
+import { MOST_BATCH_NUMBER } from '@ironpan/core/records';
+import { fold, jarsOf, lastSeq, nextSeq, MODEL, progressOf, promisedOf, summarise, unsaid } from '@ironpan/core/batch';
 import type { Happening, Progress } from '@ironpan/core/batch';
 import { groupBy } from '@ironpan/core/numerics';
 import type { BatchRecord, EventRecord, JarRecord, PlanRecord, TraceRecord } from '@ironpan/core/records';
@@ -50,6 +51,15 @@ export const someBatches = async (ids: readonly string[]): Promise<BatchWithLog[
 export async function oneBatch(id: string): Promise<BatchWithLog | null> {
   return (await withLogs([await db().batches.get(id)]))[0] ?? null;
 }
+/** The next number of a batch; past the highest one the lowest that is free, so that every batch can be exported. */
+async function nextNumber(d: KitchenDb): Promise<number> {
+  const last = (await d.batches.orderBy('number').last())?.number ?? 0;
+  if (last < MOST_BATCH_NUMBER) return last + 1;
+  const taken = new Set((await d.batches.orderBy('number').keys()) as number[]);
+  let n = 1;
+  while (taken.has(n)) n += 1;
+  return n;
+}
 /** A press this soon after another on the same plan is the same press (a double click, or two windows), ms. */
 const ONE_PRESS_MS = 3000;
 
@@ -67,11 +77,10 @@ export async function startBatch(plan: PlanRecord, here: HereRecord, at: number)
       .toArray();
     for (const b of recent)
       if (b.plan === plan.id && (await d.events.where('batch').equals(b.id).count()) === 0) return b.id;
-    const last = await d.batches.orderBy('number').last();
     const batch: BatchRecord = {
       v: 4,
       id: newId('batch'),
-      number: (last?.number ?? 0) + 1,
+      number: await nextNumber(d),
       plan: plan.id,
       name: plan.name,
       recipe: plan.recipe,
@@ -94,6 +103,11 @@ export async function startBatch(plan: PlanRecord, here: HereRecord, at: number)
   });
 }
 
+/** The tables that a line of a batch's log reads and writes, for one transaction. */
+export const tablesOfLog = (d: KitchenDb) => [
+  ...[d.batches, d.events, d.digests, d.learned, d.traces, d.plans, d.fridge],
+  ...[...tablesOfJars(d), ...fateTables(d)],
+];
 /**
  * Appends to a batch's log, and in the same transaction rewrites the jars that follow from it: a corrected reading
  * changes what is in them, the jars' own histories stay. `seen` is the last line the presser knew: what another press
@@ -106,29 +120,24 @@ export function append(
   seen?: number,
 ): Promise<readonly string[]> {
   const d = db();
-  return d.transaction(
-    'rw',
-    [d.batches, d.events, d.digests, d.learned, d.traces, ...tablesOfJars(d), d.plans, d.fridge, ...fateTables(d)],
-    async () => {
-      const batch = await d.batches.get(batchId);
-      if (!batch) throw new GoneError('this batch');
-      const had = await d.events.where('batch').equals(batchId).toArray();
-      const top = lastSeq(had);
-      const rows = unsaid(had, seen ?? top, happened).map((h, i) => ({
-        ...h,
-        v: 6 as const,
-        id: newId('event'),
-        batch: batchId,
-        at,
-        seq: top + 1 + i,
-      }));
-      if (rows.length > 0) {
-        await d.events.bulkAdd(rows);
-        await settle(d, batch, [...had, ...rows]);
-      }
-      return rows.map((row) => row.id);
-    },
-  );
+  return d.transaction('rw', tablesOfLog(d), async () => {
+    const batch = await d.batches.get(batchId);
+    if (!batch) throw new GoneError('this batch');
+    const had = await d.events.where('batch').equals(batchId).toArray();
+    const rows = unsaid(had, seen ?? lastSeq(had), happened).map((h, i) => ({
+      ...h,
+      v: 6 as const,
+      id: newId('event'),
+      batch: batchId,
+      at,
+      seq: nextSeq(had, i),
+    }));
+    if (rows.length > 0) {
+      await d.events.bulkAdd(rows);
+      await settle(d, batch, [...had, ...rows]);
+    }
+    return rows.map((row) => row.id);
+  });
 }
 /** What no longer is there: deleted in another window, or with the whole kitchen. */
 export class GoneError extends Error {

@@ -1,3 +1,4 @@
+import { MOST_STORED_G } from '@ironpan/core/records';
 import { foodLines } from '@ironpan/core/steps';
 import type { Cupboard } from '@ironpan/core/questions';
 import { db } from './db';
@@ -54,7 +55,7 @@ async function change(material: string, at: number, to: (r: Row) => Row): Promis
       v: 1,
       id: material,
       ...r,
-      haveG: r.haveG === null ? null : Math.max(0, r.haveG),
+      haveG: r.haveG === null ? null : Math.min(MOST_STORED_G, Math.max(0, r.haveG)),
       updatedAt: at,
     });
   });

@@ -1,4 +1,4 @@
-import { capOf, endOfJar, jarNow, knowing, lastSeq, pouredOver, tubMl } from '@ironpan/core/batch';
+import { capOf, endOfJar, jarNow, knowing, nextSeq, pouredOver, tubMl } from '@ironpan/core/batch';
 import type { JarHappening, JarNow } from '@ironpan/core/batch';
 import { volumeMl } from '@ironpan/core/kitchen';
 import type { Material } from '@ironpan/core/materials';
@@ -44,7 +44,7 @@ async function open(d: KitchenDb, id: string): Promise<Open> {
   return { jar, batch, log };
 }
 async function write(d: KitchenDb, o: Pick<Open, 'log'>, jar: string, say: JarHappening, at: number) {
-  const row = { ...say, v: 5 as const, id: newId('jarevent'), jar, at, seq: lastSeq(o.log) + 1 } as JarEventRecord;
+  const row = { ...say, v: 5 as const, id: newId('jarevent'), jar, at, seq: nextSeq(o.log) } as JarEventRecord;
   await d.jarEvents.add(row);
   o.log.push(row);
   return [jar, row.id] as const;

@@ -85,8 +85,21 @@ async function methodsOf(batches: readonly BatchRecord[]): Promise<Map<string, s
 
 /** The note that fates may be wrong: a file came in, and what follows from its logs was not waited for. */
 const STALE = 'fatesStale';
-/** Says that fates may be wrong; inside a transaction that holds the settings. */
-export const fatesStale = (): Promise<unknown> => db().settings.put({ key: STALE, value: true });
+/** A fate that was read from so many lines is read again. */
+const UNREAD = -1;
+/** Says that fates may be wrong, these at any rate; inside a transaction that holds the settings, and the fates. */
+export async function fatesStale(jars: readonly string[] = []): Promise<void> {
+  const d = db();
+  await d.settings.put({ key: STALE, value: true });
+  if (jars.length > 0)
+    await d.fates
+      .where('jar')
+      .anyOf([...jars])
+      .modify({ lines: UNREAD });
+}
+export const areFatesStale = async (): Promise<boolean> => (await db().settings.get(STALE)) !== undefined;
+/** Says that they are right again. */
+export const fatesFresh = (): Promise<void> => db().settings.delete(STALE);
 
 /**
  * Jars whose fate is missing, or was read from fewer lines than their log has, a few at a time. Each press keeps them by
@@ -94,8 +107,7 @@ export const fatesStale = (): Promise<unknown> => db().settings.put({ key: STALE
  */
 export async function fatesMissing(breath: () => Promise<void>): Promise<void> {
   const d = db();
-  const stale = (await d.settings.get(STALE)) !== undefined;
-  if (!stale && (await d.fates.count()) === (await d.jars.count())) return;
+  if (!(await areFatesStale()) && (await d.fates.count()) === (await d.jars.count())) return;
   const lines = new Map<string, number>();
   for (const jar of (await d.jarEvents.orderBy('jar').keys()) as string[]) lines.set(jar, (lines.get(jar) ?? 0) + 1);
   const have = new Map<string, number>();
@@ -114,7 +126,7 @@ export async function fatesMissing(breath: () => Promise<void>): Promise<void> {
     );
   }
   await d.transaction('rw', d.wording, d.leftOut, () => fitWording());
-  await d.settings.delete(STALE);
+  await fatesFresh();
 }
 /** Tells of every change of what became of the jars, without reading them. */
 export const countFates = (): Promise<number> => db().fates.count();

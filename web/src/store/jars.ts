@@ -1,4 +1,4 @@
-import { endOfJar, jarNow, lastSeq, unsaid } from '@ironpan/core/batch';
+import { endOfJar, jarNow, lastSeq, nextSeq, unsaid } from '@ironpan/core/batch';
 import type { JarHappening } from '@ironpan/core/batch';
 import { groupBy } from '@ironpan/core/numerics';
 import type { BatchRecord, FridgeRecord, JarEventRecord, JarRecord } from '@ironpan/core/records';
@@ -88,7 +88,7 @@ export function appendToJar(
           pouredMl = Math.min(h.ml, left);
           say = pouredMl >= left - DREGS_ML ? { is: 'finished' } : h;
         }
-        const row = { ...say, v: 5 as const, id: newId('jarevent'), jar: jarId, at, seq: lastSeq(log) + 1 };
+        const row = { ...say, v: 5 as const, id: newId('jarevent'), jar: jarId, at, seq: nextSeq(log) };
         await d.jarEvents.add(row);
         log.push(row);
         said = { ...said, ids: [...said.ids, row.id], pouredMl: said.pouredMl ?? pouredMl };

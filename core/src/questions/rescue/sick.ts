@@ -1,4 +1,4 @@
-import { everyStep, lastSeq, MEASURES, progressOf } from '../../batch';
+import { everyStep, MEASURES, nextSeq, progressOf } from '../../batch';
 import type {
   BatchEvent,
   FrozenBatch,
@@ -80,7 +80,7 @@ export interface Move extends Line {
 /** The batch as it would go on; null: it cannot be changed so. */
 export function withEdits(s: Sick, edits: readonly RescueEdit[]): Progress | null {
   const line: BatchEvent = {
-    ...{ id: 'tried', seq: lastSeq(s.events) + 1, batch: s.batch.id, at: s.now },
+    ...{ id: 'tried', seq: nextSeq(s.events), batch: s.batch.id, at: s.now },
     ...{ is: 'edited', against: s.against, edits },
   };
   const p = progressOf(s.batch, [...s.events, line], s.chunks);

@@ -8,7 +8,6 @@ import { now as nowMs } from '../../clock';
 import { useKit } from '../../live/useKitchen';
 import { askLogger } from '../../offload';
 import { saveLogger } from '../../store/fridge';
-import { saveKit } from '../../store/kit';
 import { ChoiceButtons } from '../../ui/ChoiceButtons';
 import { FileField } from '../../ui/FileField';
 import { NotSaved } from '../../ui/NotSaved';
@@ -70,10 +69,7 @@ export function Logger({ now, onDone }: { readonly now: number; readonly onDone:
   const keep = (r: Read, planC: number | null = null): void =>
     write.run(
       'what the logger told',
-      async () => {
-        if (planC !== null) await saveKit((k) => ({ ...k, fridgeC: planC }), nowMs());
-        await saveLogger(r.readings);
-      },
+      () => saveLogger(r.readings, { fridgeC: planC, at: nowMs() }),
       () => {
         tell('The fridge’s own history is in: jars are reckoned by it.');
         onDone();
