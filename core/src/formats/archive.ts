@@ -111,15 +111,18 @@ const refuse = (say: string, path = ''): { readonly ok: false; readonly faults: 
 const AGAIN = 'Export it again from where it came.';
 
 function unzipOne(bytes: Uint8Array, name: string): Uint8Array | null | 'large' {
-  const seen = { large: false };
-  const found = unzipSync(bytes, {
+  const seen = { large: false, found: false };
+  const all = unzipSync(bytes, {
     filter: (f) => {
-      if (f.name !== name) return false;
+      // A part that is there twice is unpacked once.
+      if (f.name !== name || seen.found) return false;
+      seen.found = true;
       seen.large = f.originalSize > MOST_CHUNK_BYTES;
       return !seen.large;
     },
-  })[name];
-  return seen.large ? 'large' : (found ?? null);
+  });
+  if (seen.large) return 'large';
+  return Object.hasOwn(all, name) ? (all[name] ?? null) : null;
 }
 
 /** The manifest of an archive, checked by itself; its chunks are read one by one with `readChunk`. */
@@ -142,8 +145,10 @@ export function openArchive(bytes: Uint8Array): Opened {
     return refuse(`This is not a kitchen that Ironpan exported: “format” must be “${BACKUP_FORMAT}”.`, 'format');
   if (typeof m.version !== 'number' || m.version < FIRST_ARCHIVE || m.version > BACKUP_VERSION)
     return refuse(versionFault(m.version), 'version');
-  if (!Array.isArray(m.chunks) || !m.chunks.every(isChunk))
+  if (!Array.isArray(m.chunks) || m.chunks.length > MOST_PARTS || !m.chunks.every(isChunk))
     return refuse(`manifest.json does not list its parts. ${AGAIN}`, 'chunks');
+  if (new Set(m.chunks.map((c) => c.file)).size < m.chunks.length)
+    return refuse(`manifest.json names one of its parts twice. ${AGAIN}`, 'chunks');
   const faults: Fault[] = [];
   for (const t of TABLES) {
     const rows = m.chunks.reduce((n, c) => n + (c.table === t ? c.rows : 0), 0);
@@ -160,17 +165,30 @@ export function versionFault(version: unknown): string {
     ? `The file has version ${version}, made by a newer Ironpan; this one reads up to version ${BACKUP_VERSION}. Update first.`
     : `“version” must be a whole number from 1 to ${BACKUP_VERSION}.`;
 }
+/** Parts are named by their table and a number: no name that an object already answers to. */
+const PART_NAME = /^[A-Za-z]+\/\d{1,9}\.jsonl$/;
+/** A part of ours has far fewer rows; what says it has more was made to fill a memory. */
+const MOST_ROWS = 20 * CHUNK_ROWS;
+const MOST_PARTS = 20_000;
 function isChunk(c: unknown): c is Chunk {
   if (typeof c !== 'object' || c === null) return false;
   const x = c as Record<string, unknown>;
   return (
     typeof x.file === 'string' &&
+    PART_NAME.test(x.file) &&
     (TABLES as readonly unknown[]).includes(x.table) &&
     Number.isInteger(x.rows) &&
+    Number(x.rows) <= MOST_ROWS &&
     typeof x.sha256 === 'string'
   );
 }
 
+const NEWLINE = 10;
+function newlinesIn(bytes: Uint8Array): number {
+  let n = 0;
+  for (const b of bytes) if (b === NEWLINE) n += 1;
+  return n;
+}
 /** One chunk's rows, when it is there, whole and unchanged; else what is wrong with it. */
 export function readChunk(bytes: Uint8Array, c: Chunk): readonly unknown[] | Fault {
   const fault = (say: string): Fault => ({ path: c.file, say });
@@ -184,6 +202,9 @@ export function readChunk(bytes: Uint8Array, c: Chunk): readonly unknown[] | Fau
   if (got === 'large') return fault(`Its part ${c.file} is far larger than any part of a kitchen.`);
   if (bytesToHex(sha256(got)) !== c.sha256)
     return fault(`Its part ${c.file} was changed or damaged: the checksum is another. ${AGAIN}`);
+  // Counted before it is cut into lines: millions of empty ones pack into a few kilobytes.
+  const ends = newlinesIn(got);
+  if (ends > c.rows + 1) return fault(`Its part ${c.file} has ${ends} rows in place of ${c.rows}.`);
   const lines = strFromU8(got)
     .split('\n')
     .filter((l) => l !== '');

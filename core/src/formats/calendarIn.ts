@@ -18,6 +18,8 @@ export type CalendarRead =
       readonly free: number;
       /** Entries that cannot be read (a repetition that is none, an end before its beginning), by their names: left out. */
       readonly broken: readonly string[];
+      /** Zones that the file names and nobody here knows: their times were taken as the clock of this machine. */
+      readonly zones: readonly string[];
       /** There are more than are taken. */
       readonly cut: boolean;
     }
@@ -25,10 +27,12 @@ export type CalendarRead =
 
 /** No calendar of a person is as long, letters. */
 const MOST_LETTERS = 60_000_000;
-/** A repetition is followed through so many times at most: thirty years of every hour. */
-const MOST_TIMES = 300_000;
+/** A repetition is followed through so many times, all of a file through so many; what needs more is left out and named. */
+const MOST_TIMES = 20_000;
+const MOST_TIMES_IN_ALL = 200_000;
 const MOST_BROKEN = 20;
 const MOST_NAME = 200;
+const MOST_ZONES = 5;
 
 /**
  * Busy times of a calendar file (iCalendar, RFC 5545) within a span, ms: repetitions with what was moved or left out of
@@ -47,6 +51,8 @@ export function readCalendar(
   const clean = text.replace(/^\uFEFF/, '');
   const whole = parsed(clean);
   if (whole) return new Reader(whole, span, zoneAt).read(most, []);
+  // Entries that are never closed are no entries: looking for the end of each would take as long as the square of them.
+  if (timesIn(clean, 'BEGIN:VEVENT') !== timesIn(clean, 'END:VEVENT')) return { ok: false, fault: 'noCalendar' };
   // One entry that cannot be read spoils the whole for the parser: each is tried by itself.
   const broken: string[] = [];
   const sound = parsed(
@@ -59,6 +65,7 @@ export function readCalendar(
   if (!sound || broken.length === 0) return { ok: false, fault: 'noCalendar' };
   return new Reader(sound, span, zoneAt).read(most, broken);
 }
+const timesIn = (text: string, word: string): number => text.split(word).length - 1;
 /** null: it is no calendar. */
 function parsed(text: string): ICAL.Component | null {
   try {
@@ -81,6 +88,8 @@ class Reader {
   readonly #zones: ReadonlyMap<string, ICAL.Timezone>;
   readonly #busy: BusyTime[] = [];
   readonly #broken: string[] = [];
+  readonly #unknown = new Set<string>();
+  #left = MOST_TIMES_IN_ALL;
   #allDay = 0;
   #free = 0;
 
@@ -116,6 +125,7 @@ class Reader {
     const busy = this.#busy.sort((a, b) => a.from - b.from || a.to - b.to);
     return {
       ...{ ok: true, busy: busy.slice(0, most), allDay: this.#allDay, free: this.#free, broken: this.#broken },
+      zones: [...this.#unknown].slice(0, MOST_ZONES),
       cut: busy.length > most,
     };
   }
@@ -135,14 +145,40 @@ class Reader {
     }
     const rule = c.getFirstPropertyValue('rrule');
     if (c.hasProperty('rrule') && !(rule instanceof ICAL.Recur)) throw new RangeError('no repetition');
-    const times = e.iterator();
-    for (let n = 0; n < MOST_TIMES; n += 1) {
+    const begin = this.#near(e, rule instanceof ICAL.Recur ? rule : null);
+    this.#movedFrom(begin, moved);
+    const times = e.iterator(begin);
+    for (let n = 0; n < MOST_TIMES && this.#left > 0; n += 1) {
+      this.#left -= 1;
       const next = times.next() as ICAL.Time | null;
       if (!next) return;
       const { startDate, endDate, item } = e.getOccurrenceDetails(next);
       if (this.#at(startDate, c) > this.span.to && moved.length === 0) return;
       if (this.#at(next, c) > this.span.to) return;
       if (!isFree(item.component)) this.#add(startDate, endDate, item.component);
+    }
+    throw new RangeError('too many times');
+  }
+  /**
+   * Where a repetition is followed from: its own beginning, or some whole periods of it later, two months before the span.
+   * Periods are days and weeks here: in a month or a year there are few enough times.
+   */
+  #near(e: ICAL.Event, rule: ICAL.Recur | null): ICAL.Time {
+    const begin = e.startDate.clone();
+    const days = rule ? PERIOD_DAYS[rule.freq] : undefined;
+    if (!rule || days === undefined || rule.isByCount()) return begin;
+    const period = days * Math.max(1, rule.interval);
+    const behind = (this.span.from - MARGIN_MS - this.#at(begin, e.component)) / DAY_MS;
+    if (behind > period) begin.adjust(Math.floor(behind / period) * period, 0, 0, 0);
+    return begin;
+  }
+  /** Times that were moved into the span from before where the repetition is followed. */
+  #movedFrom(begin: ICAL.Time, moved: readonly ICAL.Component[]): void {
+    for (const c of moved) {
+      const of = c.getFirstPropertyValue('recurrence-id');
+      if (!(of instanceof ICAL.Time) || of.compare(begin) >= 0 || isFree(c)) continue;
+      const e = new ICAL.Event(c);
+      this.#add(e.startDate, e.endDate, c);
     }
   }
   #add(start: ICAL.Time, end: ICAL.Time, c: ICAL.Component): void {
@@ -162,9 +198,17 @@ class Reader {
       return here.toUnixTime() * 1000;
     }
     const known = id === null ? null : this.zoneAt(id, t);
+    if (id !== null && known === null) this.#unknown.add(cutName(id, MOST_NAME));
     return known ?? new Date(t.year, t.month - 1, t.day, t.hour, t.minute, t.second).getTime();
   }
 }
+const DAY_MS = 86_400_000;
+/** What was moved by less than this is found where it stands. */
+const MARGIN_MS = 60 * DAY_MS;
+/** A repetition within a day repeats from one day to the next as well. */
+const PERIOD_DAYS: Readonly<Partial<Record<string, number>>> = {
+  ...{ SECONDLY: 1, MINUTELY: 1, HOURLY: 1, DAILY: 1, WEEKLY: 7 },
+};
 const isFree = (c: ICAL.Component): boolean => {
   const status = String(c.getFirstPropertyValue('status') ?? '').toUpperCase();
   const busy = String(c.getFirstPropertyValue('transp') ?? '').toUpperCase();

@@ -1,12 +1,14 @@
 import { digestOf, everyStep, inOrder, jarNow, progressOf } from '../batch';
 import type { BatchEvent, Digest } from '../batch';
+import { MATERIALS } from '../materials';
 import { groupBy } from '../numerics';
 import { orderFaults, kindOf } from '../steps';
 import type { Recipe } from '../steps';
 import { TABLES } from '../records';
-import type { Fault, Kitchen, Table } from '../records';
+import type { Fault, Kitchen, Table, TrialRecord } from '../records';
 import { orderFaultText } from '../words';
 
+type Factor = TrialRecord['factors'][number];
 /** What one row alone cannot show, collected until there are enough to see the pattern. */
 class Faults {
   readonly list: Fault[] = [];
@@ -25,8 +27,9 @@ export interface Together {
   readonly digests: readonly Digest[];
 }
 /**
- * Twins, lines that point to nothing, foods and steps that are not known, steps out of order; and whether every batch
- * and every jar can be folded, so that nothing is taken in that a page could not show. Progress is a share, 0..1.
+ * Twins, lines that point to nothing, foods and steps that are not known, steps out of order where something is made of
+ * them (a plan may be kept half ordered: its page says what is wrong); and whether every batch and every jar can be
+ * folded, so that nothing is taken in that a page could not show. Progress is a share, 0..1.
  */
 export function belongTogether(k: Kitchen, most: number, onProgress: (share: number) => void): Together {
   const faults = new Faults(most);
@@ -38,7 +41,16 @@ export function belongTogether(k: Kitchen, most: number, onProgress: (share: num
     });
   }
   k.plans.forEach((p, i) => recipeFaults(faults, 'plans', p.recipe, i));
-  k.batches.forEach((b, i) => recipeFaults(faults, 'batches', b.recipe, i));
+  k.batches.forEach((b, i) => {
+    recipeFaults(faults, 'batches', b.recipe, i);
+    stepFaults(faults, 'batches', b.recipe, i);
+  });
+  k.trials.forEach((t, i) => {
+    recipeFaults(faults, 'trials', t.base, i);
+    stepFaults(faults, 'trials', t.base, i);
+    for (const { at } of t.factors)
+      if (!isThere(at, t.base)) faults.add('trials', i, 'it changes something that its recipe does not have.');
+  });
   k.methods.forEach((m, i) => recipeFaults(faults, 'methods', m.recipe, i));
   k.wishes.forEach((w, i) => recipeFaults(faults, 'wishes', w.recipe, i));
   k.rhythms.forEach((r, i) => recipeFaults(faults, 'rhythms', r.recipe, i));
@@ -48,13 +60,23 @@ export function belongTogether(k: Kitchen, most: number, onProgress: (share: num
   return { faults: faults.list, digests };
 }
 
+/** Is the place of a factor in its recipe? */
+function isThere(at: Factor['at'], r: Recipe): boolean {
+  if (at.of === 'larder') return at.index < r.larder.length;
+  if (at.of === 'passes') return true;
+  const step = r.steps.find((s) => s.id === at.step);
+  return step !== undefined && Object.hasOwn(kindOf(step.kind).params, at.param);
+}
 function recipeFaults(faults: Faults, table: Table, r: Recipe, i: number): void {
   const ids = new Set(r.materials.map((m) => m.id));
   for (const m of r.materials)
-    if (m.cookedAs !== null && !ids.has(m.cookedAs))
+    // Plans of older versions may lack the cooked form of a known food, which is known here.
+    if (m.cookedAs !== null && !ids.has(m.cookedAs) && !MATERIALS.some((x) => x.id === m.cookedAs))
       faults.add(table, i, `“${m.name}” becomes “${m.cookedAs}” when cooked, which is not described.`);
   for (const l of r.larder)
     if (!ids.has(l.material)) faults.add(table, i, `the material “${l.material}” is not described.`);
+}
+function stepFaults(faults: Faults, table: Table, r: Recipe, i: number): void {
   for (const f of orderFaults(r)) faults.add(table, i, orderFaultText(f), `.recipe.steps[${f.index}]`);
 }
 

@@ -1,4 +1,4 @@
-import { MATERIALS, materialById } from '../materials';
+import { MATERIALS, materialById, withCooked } from '../materials';
 import { USUAL_KIT } from '../kitchen';
 import type { Kit } from '../kitchen';
 import { foodsOf } from '../steps';
@@ -40,6 +40,8 @@ export function recipeIn(m: Method, kit: Kit): Recipe {
 
 /** A school's plan with its materials, ready to fold. */
 export function recipeOf(m: Method): Recipe {
-  const ids = new Set([...m.materials, ...m.steps.flatMap(foodsOf)]);
+  const named = [...m.materials, ...m.steps.flatMap(foodsOf)];
+  // What a food becomes when it is cooked belongs to the plan: somebody may cook it.
+  const ids = new Set([...named, ...withCooked(MATERIALS, named).map((x) => x.id)]);
   return { materials: [...ids].map((id) => materialById(MATERIALS, id)), larder: m.larder, steps: m.steps };
 }

@@ -1,4 +1,6 @@
 import { expect, test, describe } from '@jest/globals';
+import { sha256 } from '@noble/hashes/sha2.js';
+import { bytesToHex } from '@noble/hashes/utils.js';
 import { strFromU8, strToU8, unzipSync, zipSync } from 'fflate';
 import { ArchiveWriter, backupBytes, readBackup } from '../../src/formats';
 import { checkShape } from '../../src/formats/shape';
@@ -202,4 +204,41 @@ describe('before a text is parsed', () => {
     if (say === null) expect(said).toBeNull();
     else expect(said).toMatch(say);
   });
+});
+
+describe('archives that were made to do harm', () => {
+  const manifest = (change: (m: { chunks: { file: string; rows: number }[] }) => void): Uint8Array =>
+    changed(/^manifest/, (t) => {
+      const m = JSON.parse(t) as { chunks: { file: string; rows: number }[] };
+      change(m);
+      return JSON.stringify(m);
+    });
+  const first = (m: { chunks: { file: string; rows: number }[] }) => {
+    const [c] = m.chunks;
+    if (!c) throw new Error('no part');
+    return c;
+  };
+  test.each(['__proto__', 'constructor', '../kit.jsonl', 'toString'])('a part named %s is no part', (name) =>
+    expect(faults(manifest((m) => (first(m).file = name)))).toMatch(/does not list its parts/),
+  );
+  test('a part that is named twice is refused', () =>
+    expect(faults(manifest((m) => m.chunks.push(first(m))))).toMatch(/names one of its parts twice/));
+  test('millions of empty lines are counted, and not taken apart', () => {
+    const bad = changed(/^plans/, () => '\n'.repeat(5_000_000));
+    const sum = manifest(() => undefined);
+    // The checksum of the part is its own: whoever makes such a file can make that too.
+    const lines = strToU8('\n'.repeat(5_000_000));
+    const own = unzipSync(sum);
+    const m = JSON.parse(strFromU8(own['manifest.json'] ?? strToU8('{}'))) as {
+      chunks: { file: string; sha256: string }[];
+    };
+    const part = m.chunks.find((c) => c.file.startsWith('plans'));
+    if (!part) throw new Error('no plans');
+    part.sha256 = bytesToHex(sha256(lines));
+    const made = zipSync({ ...own, [part.file]: lines, 'manifest.json': strToU8(JSON.stringify(m)) });
+    expect(faults(made)).toMatch(/has 5000000 rows in place of \d+/);
+    expect(faults(bad)).toMatch(/checksum/);
+  });
+  test('a part that says it has millions of rows is no part', () =>
+    expect(faults(manifest((m) => (first(m).rows = 64_000_000)))).toMatch(/does not list its parts/));
 });

@@ -52,12 +52,23 @@ describe('a kitchen’s file as version 1 wrote it', () => {
       /filledMl is -5; it must be 0 or more/,
     );
   });
-  test('a plan whose steps cannot be made is refused', () => {
+  test('a batch or a trial whose steps cannot be made is refused; a plan may be kept half ordered', () => {
+    const unstrained = (table: 'plans' | 'batches' | 'trials') =>
+      changed((t) => {
+        const row = t[table]?.[0] as Record<'recipe' | 'base', { steps: { kind: string }[] }>;
+        const recipe = table === 'trials' ? row.base : row.recipe;
+        recipe.steps = recipe.steps.filter((s) => s.kind !== 'strain');
+      });
+    expect(unstrained('batches')).toMatch(/which nothing before it has made/);
+    expect(unstrained('trials')).toMatch(/which nothing before it has made/);
+    expect(unstrained('plans')).toBe('');
+  });
+  test('a trial of a step that its recipe does not have is refused', () => {
     expect(
       changed((t) => {
-        const recipe = t.plans?.[0]?.recipe as { steps: { kind: string }[] };
-        recipe.steps = recipe.steps.filter((s) => s.kind !== 'strain');
+        const at = (t.trials?.[0]?.factors as { at: { step: string } }[])[0]?.at;
+        if (at) at.step = 'elsewhere';
       }),
-    ).toMatch(/which nothing before it has made/);
+    ).toMatch(/changes something that its recipe does not have/);
   });
 });

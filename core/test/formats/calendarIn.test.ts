@@ -140,3 +140,42 @@ describe('what is no busy time, and what is no calendar', () => {
     expect(readCalendar(text, ALWAYS, 10, zonedInstant)).toEqual({ ok: false, fault });
   });
 });
+
+describe('calendars that never end', () => {
+  const span = { from: Date.UTC(2026, 4, 1), to: Date.UTC(2026, 5, 30) };
+  const repeats = (rule: string, start: string, ...more: readonly string[]): string =>
+    event('UID:r', `DTSTART:${start}`, 'DURATION:PT1H', 'SUMMARY:Repeats', `RRULE:${rule}`, ...more);
+  const lunch = event('UID:l', 'DTSTART:20260510T120000Z', 'DURATION:PT1H', 'SUMMARY:Lunch');
+
+  test('what has repeated for a century is followed from near the span, in the same phase', () => {
+    const long = read(file(repeats('FREQ=DAILY;INTERVAL=3', '19010101T090000Z')), span);
+    const day = (ms: number): number => Math.round((ms - Date.UTC(1901, 0, 1, 9)) / 86_400_000);
+    expect(long.busy.length).toBe(20);
+    for (const b of long.busy) expect(day(b.from) % 3).toBe(0);
+    const weekly = read(file(repeats('FREQ=WEEKLY;INTERVAL=2;BYDAY=TU,TH', '19700106T090000Z')), span);
+    expect(weekly.busy.length).toBeGreaterThanOrEqual(8);
+    for (const b of weekly.busy) expect(Math.floor((b.from - Date.UTC(1970, 0, 5)) / (7 * 86_400_000)) % 2).toBe(0);
+  });
+  test('what repeats every second is left out by its name, and keeps nothing else out', () => {
+    const r = read(file(repeats('FREQ=SECONDLY', '20260501T000000Z'), lunch), { ...span, from: Date.UTC(2026, 4, 9) });
+    expect(r.broken).toEqual(['Repeats']);
+    expect(r.busy.some((b) => b.text === 'Lunch')).toBe(true);
+  });
+  test('a time that was moved into the span from long before is there', () => {
+    const moved = event(
+      ...['UID:r', 'RECURRENCE-ID:20200101T090000Z', 'DTSTART:20260512T150000Z', 'DURATION:PT1H', 'SUMMARY:Moved'],
+    );
+    const r = read(file(repeats('FREQ=DAILY', '20190101T090000Z'), moved), span);
+    expect(r.busy.filter((b) => b.text === 'Moved').map((b) => b.from)).toEqual([Date.UTC(2026, 4, 12, 15)]);
+  });
+  test('entries that are never closed are no calendar', () =>
+    expect(readCalendar(`BEGIN:VCALENDAR\r\n${'BEGIN:VEVENT\r\n'.repeat(20_000)}`, span, 100, zonedInstant)).toEqual({
+      ok: false,
+      fault: 'noCalendar',
+    }));
+  test('a zone that nobody knows is told', () => {
+    const far = event('UID:z', 'DTSTART;TZID=Mars/Olympus:20260510T120000', 'DURATION:PT1H', 'SUMMARY:Far');
+    expect(read(file(far, lunch), span).zones).toEqual(['Mars/Olympus']);
+    expect(read(file(lunch), span).zones).toEqual([]);
+  });
+});

@@ -1,6 +1,7 @@
 import { cutName } from '@ironpan/core/units';
 import { groupBy } from '@ironpan/core/numerics';
 import type { PlanRecord, TrialRecord } from '@ironpan/core/records';
+import { orderFaults } from '@ironpan/core/steps';
 import { designFor, runRecipe } from '@ironpan/core/trials';
 import { GoneError, someBatches } from './batches';
 import type { BatchWithLog } from './batches';
@@ -18,6 +19,7 @@ export const oneTrial = async (id: string): Promise<TrialRecord | null> => (awai
 
 /** A question about a plan: nothing of it is changed yet. Its id. */
 export async function addTrial(plan: PlanRecord, at: number): Promise<string> {
+  if (orderFaults(plan.recipe).length > 0) throw new RangeError('the steps of this plan are out of order');
   const id = newId('trial');
   await db().trials.add({
     ...{ v: 1, id, name: cutName(`${plan.name}, a trial`), from: plan.from, base: plan.recipe },

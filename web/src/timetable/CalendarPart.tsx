@@ -6,6 +6,7 @@ import { useState } from 'react';
 import type { ClockItem } from '../offload/clockItems';
 import type { Shown } from '../offload/clockView';
 import { askCalendar } from '../offload';
+import { within } from '../offload/within';
 import { saveHours } from '../store/hours';
 import { newId } from '../store/ids';
 import { download } from '../ui/download';
@@ -82,7 +83,7 @@ export function FromCalendar({ hours, now }: { readonly hours: Hours; readonly n
       async () => {
         const room = MOST_ONCE - hours.once.filter((o) => o.source === 'hand').length;
         const asked = { text: await file.text(), from: now, to: now + AHEAD, most: room };
-        const read = await askCalendar(asked).done;
+        const read = await within(askCalendar(asked), MOST_MS, new Error(TOO_LONG)).finally(() => setSaid(null));
         if (read.ok) await keep(read);
         return read;
       },
@@ -124,6 +125,10 @@ const FAULTS: Readonly<Record<(CalendarRead & { readonly ok: false })['fault'], 
   noCalendar: 'is no calendar (iCalendar, .ics): export it again from where it came',
   tooLarge: 'is too large: export less of it',
 };
+/** A calendar that takes longer to read may never end. */
+const MOST_MS = 20_000;
+const TOO_LONG =
+  'Reading this calendar took longer than 20 seconds, so Ironpan stopped. Export a shorter span of it and try again.';
 const count = (n: number, one: string, many: string): readonly string[] =>
   n === 0 ? [] : [`${n} ${n === 1 ? one : many}`];
 function readText(r: CalendarRead, name: string): string {
@@ -135,5 +140,10 @@ function readText(r: CalendarRead, name: string): string {
   ];
   const took = `${r.busy.length} busy times of the next 60 days were taken${r.cut ? ', the first of them: there are more' : ''}.`;
   const names = r.broken.length > 0 ? ` Not to be read: ${r.broken.map((b) => `“${b}”`).join(', ')}.` : '';
-  return out.length === 0 ? took : `${took} Left out: ${out.join(', ')}.${names}`;
+  const left = out.length === 0 ? '' : ` Left out: ${out.join(', ')}.${names}`;
+  const zones =
+    r.zones.length === 0
+      ? ''
+      : ` Ironpan does not know the time zone ${r.zones.map((z) => `“${z}”`).join(', ')} and read its times as local time. Check them.`;
+  return `${took}${left}${zones}`;
 }
