@@ -53,14 +53,17 @@ export function hydrolyse(d: Draft, mean: Mean, h: number, hottestC: number): vo
     d.glucanase = 0;
     return;
   }
+  if (d.freeWaterG <= 0) return;
   const litres = d.freeWaterG / WATER_G_PER_ML / 1000;
   const rate = mean((c) => starchCutPerMin(d.amylase / litres, c, d.peakWetC));
-  const cut = d.released.starch * -Math.expm1((-rate * h) / 60);
+  // In a dry mash the water ends first: no more starch is cut than there is water to take up.
+  const most = d.freeWaterG / (MALTOSE_PER_STARCH - 1);
+  const cut = Math.min(most, d.released.starch * -Math.expm1((-rate * h) / 60));
   d.released = withGrams(d.released, {
     starch: d.released.starch - cut,
     sugars: d.released.sugars + cut * MALTOSE_PER_STARCH,
   });
-  d.freeWaterG -= cut * (MALTOSE_PER_STARCH - 1);
+  d.freeWaterG = Math.max(0, d.freeWaterG - cut * (MALTOSE_PER_STARCH - 1));
   d.hydrolysedG += cut;
   if (d.glucanase <= 0) return;
   const cutting = mean((c) => glucanCutPerMin(d.glucanase / litres, c));
