@@ -26,6 +26,8 @@ export interface Digest {
   readonly safe: boolean | null;
   /** What it says of the kitchen's things and foods; nothing until it is finished. */
   readonly evidence: readonly Evidence[];
+  /** Its log cannot be folded: its own page says why. */
+  readonly broken?: true;
 }
 /** A line of the book from a folded batch. */
 export function digestOf(batch: FrozenBatch, events: readonly BatchEvent[], p: Progress): Digest {

@@ -8,6 +8,7 @@ import { useLive } from '../live/live';
 import { keepPace, keepSpeed, leavePractice, readPace, readSpeed } from '../store/practice';
 import { hourMinute } from '../ui/times';
 import { DoorBell } from './DoorBell';
+import { reportAs } from '../report';
 
 /** While both hands are at something by the second, practice goes no faster: nobody stops a jug to the minute. */
 const WITH_BUSY_HANDS = 10;
@@ -32,7 +33,7 @@ export function PracticeBar() {
   const known = bench !== undefined && chosen !== null && pace !== null;
   const goes = pace?.speed;
   useEffect(() => {
-    if (known && goes !== speed) void keepPace(fromNow(speed)).catch(() => undefined);
+    if (known && goes !== speed) void keepPace(fromNow(speed)).catch(reportAs('Changing the pace of the practice'));
   }, [speed, known, goes]);
   const next = nextEnd(open, now);
   return (
@@ -52,7 +53,7 @@ export function PracticeBar() {
             type="button"
             aria-pressed={s === chosen}
             className={`btn ${s === chosen ? 'btn-neutral' : 'btn-outline'}`}
-            onClick={() => void keepSpeed(s).catch(() => undefined)}
+            onClick={() => void keepSpeed(s).catch(reportAs('Changing the pace of the practice'))}
           >
             {`×${s}`}
           </button>
@@ -64,7 +65,11 @@ export function PracticeBar() {
           type="button"
           className="btn btn-outline"
           data-once
-          onClick={() => void keepPace(fromNow(speed, nowMs() + next.leftS * 1000)).catch(() => undefined)}
+          onClick={() =>
+            void keepPace(fromNow(speed, nowMs() + next.leftS * 1000)).catch(
+              reportAs('Changing the pace of the practice'),
+            )
+          }
         >
           {`Skip ${join(duration(next.leftS))}, to the end of: ${nameOfTask(next.task).toLowerCase()}`}
         </button>

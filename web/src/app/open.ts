@@ -1,6 +1,7 @@
 import { NewerStorageError, db, openDatabase } from '../store/db';
 import { realm, recallRealm } from '../store/realm';
 import { now } from '../clock';
+import { reportAs } from '../report';
 
 /** How the kitchen's storage stands; the page shows a place only when it is open. */
 export type Opening =
@@ -60,7 +61,7 @@ export async function openKitchen(): Promise<void> {
     return;
   }
   // What an older model folded is folded anew while nothing else is to do; a page that shows it earlier does it itself.
-  setTimeout(() => void refreshBook().catch(() => undefined), AFTER_FIRST_PAGE_MS);
+  setTimeout(() => void refreshBook().catch(reportAs('Working out the log again')), AFTER_FIRST_PAGE_MS);
   try {
     // Not awaited: some browsers ask the cook, and nothing depends on the answer.
     void navigator.storage.persist().catch(() => false);

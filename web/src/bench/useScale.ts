@@ -8,6 +8,7 @@ import { append, readingOf } from '../store/batches';
 import type { BenchHeard } from '../instruments';
 import type { Running } from '../live/running';
 import { isSilent } from './heardNow';
+import { reportAs } from '../report';
 
 /** So far from what is expected a weight is taken unasked, as a share; beyond it, it may be the pot, or another thing. */
 const NEAR = 0.3;
@@ -84,7 +85,7 @@ export function useScale(r: Running, t: TaskState, heard: BenchHeard): string | 
       lastSeq(r.events),
     )
       // Not kept: the next tick tries again.
-      .catch(() => undefined)
+      .catch(reportAs('Recording a weight from the scale'))
       .finally(() => {
         under.current = false;
       });

@@ -181,11 +181,13 @@ function Cells({ r, was, chosen, onChoose }: CellsProps) {
         {was}
       </td>
       <td className="p-3 text-right whitespace-nowrap max-wide:hidden">
-        {r.safe === false ? <b style={{ color: 'var(--flame-text)' }}>not boiled enough</b> : STATE[r.state]}
+        {r.broken || r.safe === false ? <b style={{ color: 'var(--flame-text)' }}>{stateOf(r)}</b> : STATE[r.state]}
       </td>
     </>
   );
 }
+const stateOf = (r: DigestRow): string =>
+  r.broken ? 'cannot be worked out' : r.safe === false ? 'not boiled enough' : STATE[r.state];
 /** The same as the columns say, for a screen that has no room for them: “14 Mar · 1.89 L of 1.95 L · liked”. */
 function inALine(r: DigestRow, was: string): string {
   const ml = r.state === 'finished' ? (r.measuredMl ?? r.jarredMl) : null;
@@ -193,7 +195,7 @@ function inALine(r: DigestRow, was: string): string {
   return [
     dayIn(r.startedAt, now()),
     ml === null ? `${promised} promised` : `${join(millilitres(ml))} of ${promised}`,
-    r.safe === false ? 'not boiled enough' : r.state === 'finished' ? was : STATE[r.state],
+    r.state === 'finished' && r.safe !== false && !r.broken ? was : stateOf(r),
   ]
     .filter((x) => x !== '')
     .join(' · ');

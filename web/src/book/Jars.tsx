@@ -1,7 +1,7 @@
 import { fateOfJar, jarNow, jarTimes } from '@ironpan/core/batch';
 import type { FridgeLine } from '@ironpan/core/batch';
 import { isPulp } from '@ironpan/core/kitchen';
-import { fateText, join, milkName, milkOf, millilitres, streamName, upper } from '@ironpan/core/words';
+import { fateText, jarCode, join, milkName, milkOf, millilitres, streamName, upper } from '@ironpan/core/words';
 import { useMemo } from 'react';
 import { now } from '../clock';
 import { foodStyle } from '../drawings/foodStyle';
@@ -12,6 +12,7 @@ import { fridgeLog, jarsOfBatch } from '../store/jars';
 import type { JarLog } from '../store/jars';
 import { Looks } from '../ui/Looks';
 import { whenOf } from '../ui/times';
+import { report } from '../report';
 
 /** The batch's jars: what was seen of each, what became of it, and what had been promised. */
 export function Jars({ r }: { readonly r: Running }) {
@@ -44,7 +45,8 @@ function One({ j, r, fridge }: OneProps) {
       const last = j.events.reduce((at, e) => Math.max(at, e.at), j.jar.filledAt);
       const of = [j.jar, j.events, r.batch, fridge, last] as const;
       return { fate, seen: jarNow(...of), times: jarTimes(...of) };
-    } catch {
+    } catch (e) {
+      report(`Working out jar ${jarCode(j.jar.id)}`, e);
       return null;
     }
   }, [j, r.batch, fridge]);

@@ -13,6 +13,7 @@ import { NearLine } from './nearLine';
 import { BenchStream } from './stream';
 import type { BenchLine, Said } from './stream';
 import { TaskWatch } from './taskWatch';
+import { reportAs } from '../report';
 
 /** What is heard at the bench, as it stands. */
 export interface BenchHeard {
@@ -91,7 +92,7 @@ export function followBench(
     }
     watch?.take(told);
     if (stream?.leads) {
-      void watch?.flush(false).catch(() => undefined);
+      void watch?.flush(false).catch(reportAs('Saving what a probe measured'));
       fridge?.hear(told);
     }
     tell();

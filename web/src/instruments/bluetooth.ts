@@ -5,6 +5,7 @@ import type { TickOnWire } from './heard';
 import { FridgeKept } from './fridgeKept';
 import { bluetoothOf } from './bluetoothTypes';
 import type { Characteristic, Device } from './bluetoothTypes';
+import { reportAs } from '../report';
 
 /** A real instrument of this kitchen, for as long as the page is open: a browser asks anew each time. */
 export interface NearBy {
@@ -73,7 +74,7 @@ function keepFridge(): void {
   listenNearBy((ticks) => kept.take(ticks));
   // A page that is put away may not come back.
   document.addEventListener('visibilitychange', () => {
-    if (document.hidden) void kept.write().catch(() => undefined);
+    if (document.hidden) void kept.write().catch(reportAs('Saving the fridge’s temperatures'));
   });
 }
 /** It is not listened to any more. */

@@ -1,6 +1,7 @@
 import { saveLogger } from '../store/fridge';
 import { readingsIn } from './heard';
 import type { Told, TickOnWire } from './heard';
+import { reportAs } from '../report';
 
 /** One figure a minute is enough of a fridge, ms. */
 const EVERY_MS = 60_000;
@@ -36,7 +37,7 @@ export class FridgeKept {
       this.#minute.n += 1;
       if (t.at - this.#writtenAt >= WRITES_MS) {
         this.#writtenAt = t.at;
-        void this.write().catch(() => undefined);
+        void this.write().catch(reportAs('Saving the fridge’s temperatures'));
       }
     }
   }

@@ -1,5 +1,6 @@
 import { fromHex, heard, INSTRUMENTS } from '@ironpan/core/instruments';
 import type { FrameFault, Instrument } from '@ironpan/core/instruments';
+import { report } from '../report';
 
 /** One moment of the instruments as it comes over the wire: the kitchen's instant, and a frame of each that spoke. */
 export type TickOnWire = readonly [at: number, frames: Readonly<Partial<Record<Instrument, string>>>];
@@ -21,7 +22,8 @@ export function ticksOf(text: string): readonly TickOnWire[] {
   let all: unknown;
   try {
     all = JSON.parse(text);
-  } catch {
+  } catch (e) {
+    report('Reading a message of the instruments', e);
     return [];
   }
   return Array.isArray(all) ? all.filter(isTick) : [];

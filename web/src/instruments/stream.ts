@@ -2,6 +2,7 @@ import type { Instrument } from '@ironpan/core/instruments';
 import { realm } from '../store/realm';
 import { NOTHING_IGNORED, readingsIn, ticksOf } from './heard';
 import type { Ignored, TickOnWire, Told } from './heard';
+import { report } from '../report';
 
 /** What the server is told of a batch, so that its instruments can follow it. */
 export interface Said {
@@ -96,7 +97,10 @@ export class BenchStream implements BenchLine {
     }
     await locks
       .request(`ironpan-bench-${realm()}-${this.batch}`, { signal: this.#stop.signal }, lead)
-      .catch(() => undefined);
+      .catch((e: unknown) => {
+        // Ended by this window itself, it is no fault.
+        if (!this.#stop.signal.aborted) report('Joining the instruments', e);
+      });
   }
   async #join(): Promise<void> {
     this.#set(this.#heardAt === null ? 'joining' : 'lost');

@@ -8,6 +8,7 @@ import type { Count, How } from '../store/transfer';
 import { FileField } from '../ui/FileField';
 import { causeOf } from '../ui/notSaved';
 import { tell } from '../ui/toast';
+import { reportAs } from '../report';
 
 const TABLE = {
   kit: 'kit',
@@ -79,7 +80,9 @@ export function ImportFile() {
     try {
       await incoming.current?.write(how);
       // What became of the jars follows, a few at a time, while the cook goes on.
-      void fatesMissing(() => new Promise((r) => setTimeout(r, 50))).catch(() => undefined);
+      void fatesMissing(() => new Promise((r) => setTimeout(r, 50))).catch(
+        reportAs('Working out the jars of the imported file'),
+      );
       tell(how === 'merge' ? 'The file was merged into this kitchen.' : 'This kitchen is now the one in the file.');
       reset();
     } catch (e) {

@@ -16,6 +16,7 @@ import { Taught } from './Taught';
 import { WordsTaught } from './WordsTaught';
 import { Things } from './Things';
 import { useKitEdit } from './useKitEdit';
+import { WentWrong } from './WentWrong';
 import { YourData } from './YourData';
 
 const UNIT: Readonly<Record<string, string>> = { m: 'm', C: '°C', ml: 'ml' };
@@ -72,6 +73,7 @@ export function KitPage() {
           <FunnelPart kit={kit} onChange={change} />
           <Prices kit={kit} onChange={change} />
           <YourData />
+          <WentWrong />
         </div>
       </div>
     </div>

@@ -2,6 +2,7 @@ import type { CAME_BACK, Look } from '@ironpan/core/batch';
 import { useRef, useState } from 'react';
 import { keepDraft, readDraft } from '../store/drafts';
 import { useLive } from './live';
+import { report, reportAs } from '../report';
 
 /** A look that is not kept yet: what was pressed, measured or photographed so far. */
 interface HalfLook {
@@ -32,13 +33,13 @@ export function useHalfLook(jar: string): Half | undefined {
     latest.current = h;
     setTyped(h);
     // A closed tab loses at most the press; one that cannot be kept is no loss while the sheet is open.
-    keepDraft(key, JSON.stringify(h)).catch(() => undefined);
+    keepDraft(key, JSON.stringify(h)).catch(reportAs('Saving a half-finished tasting note'));
   };
   return {
     ...half,
     say: (parts) => change((h) => ({ ...h, look: withoutEmpty({ ...h.look, ...parts }) })),
     sayShaken: (shaken) => change((h) => ({ ...h, shaken })),
-    forget: () => void keepDraft(key, '').catch(() => undefined),
+    forget: () => void keepDraft(key, '').catch(reportAs('Saving a half-finished tasting note')),
   };
 }
 function withoutEmpty(l: LookParts): Look {
@@ -50,7 +51,8 @@ function read(text: string): HalfLook {
   if (text === '') return EMPTY;
   try {
     return JSON.parse(text) as HalfLook;
-  } catch {
+  } catch (e) {
+    report('Reading a half-finished tasting note', e);
     return EMPTY;
   }
 }

@@ -7,6 +7,7 @@ import { KitchenDb, db, setDatabase } from '../store/db';
 import { newId } from '../store/ids';
 import { answering } from './answering';
 import type { Say } from './answering';
+import { report } from '../report';
 
 export interface ReadingsAsked {
   readonly database: string;
@@ -63,8 +64,9 @@ async function batchesOf(numbers: ReadonlySet<string>): Promise<ReadonlyMap<stri
         const { readings, recipe } = progressOf(batch, events, traces);
         const one = { id: batch.id, open: states.get(batch.id) === 'open', steps: recipe.steps, readings };
         return [[String(batch.number), one] as const];
-      } catch {
+      } catch (e) {
         // One that cannot be worked out takes no reading; its own page says why.
+        report(`Working out ${batch.number} · ${batch.name}`, e);
         return [];
       }
     }),

@@ -11,6 +11,7 @@ import { newestFinished } from '../store/beside';
 import type { BatchWithLog } from '../store/batches';
 import { answering } from './answering';
 import type { Say } from './answering';
+import { report } from '../report';
 
 export interface TruthAsked {
   readonly database: string;
@@ -85,14 +86,16 @@ async function keepingOf(batches: readonly BatchWithLog[], now: number): Promise
 function keptTillOf(...of: Parameters<typeof keptTill>): KeptTill | null {
   try {
     return keptTill(...of);
-  } catch {
+  } catch (e) {
+    report('Working out a jar for the predictions', e);
     return null;
   }
 }
 function foldedOf(b: BatchWithLog): Progress | null {
   try {
     return progressOf(b.batch, b.events, b.traces);
-  } catch {
+  } catch (e) {
+    report(`Working out ${b.batch.number} · ${b.batch.name}`, e);
     return null;
   }
 }

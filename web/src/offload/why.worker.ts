@@ -8,6 +8,7 @@ import { batchesOfMilk } from '../store/beside';
 import { KitchenDb, setDatabase } from '../store/db';
 import { answering } from './answering';
 import type { Say } from './answering';
+import { report } from '../report';
 
 /** A batch with its log, or a plan in a kitchen. */
 export type WhySide =
@@ -54,8 +55,9 @@ async function together(a: Extract<WhyAsked, { what: 'together' }>, say: Say): P
     if (two.includes(b.batch.id)) return [];
     try {
       return [wentAs(b.batch, progressOf(b.batch, b.events, b.traces))];
-    } catch {
+    } catch (e) {
       // One that cannot be folded says nothing of the others.
+      report(`Working out ${b.batch.number} · ${b.batch.name}`, e);
       return [];
     }
   });

@@ -8,6 +8,7 @@ import { KitchenDb, db, setDatabase } from '../store/db';
 import { fridgeLog } from '../store/jars';
 import { answering } from './answering';
 import type { Say } from './answering';
+import { report } from '../report';
 
 export interface YearAsked {
   readonly database: string;
@@ -45,8 +46,9 @@ async function tell({ database, from, to }: YearAsked, say: Say): Promise<readon
       try {
         const progress = progressOf(b.batch, b.events, b.traces);
         out.push(yearBatch({ ...b, progress, milk: milkOf(b.batch.recipe), jars: of }, fridge));
-      } catch {
-        // One that cannot be folded is told by its own page, and counts nothing.
+      } catch (e) {
+        // One that cannot be folded is shown as broken by its own page and in the log, and counts nothing.
+        report(`Working out ${b.batch.number} · ${b.batch.name}`, e);
       }
     });
   }

@@ -6,6 +6,7 @@ import { db } from './db';
 import { relearn } from './learned';
 import type { DigestRow } from './rows';
 import { tracesFor } from './traces';
+import { report } from '../report';
 
 /** Folded in one go while a page is being opened; more would hold the first frame back. */
 const AT_ONCE = 200;
@@ -49,7 +50,8 @@ export function digestNow(
 ): DigestRow {
   try {
     return digestRow(batch, events, progressOf(batch, events, traces));
-  } catch {
+  } catch (e) {
+    report(`Working out ${batch.number} · ${batch.name}`, e);
     const nothing = {
       jarredMl: null,
       solids: null,
@@ -58,6 +60,7 @@ export function digestNow(
       evidence: [],
       seq: 0,
       lines: events.length,
+      broken: true as const,
     };
     return { batch: batch.id, model: MODEL, state: 'open', ...nothing, ...labelOf(batch) };
   }

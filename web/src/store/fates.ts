@@ -5,6 +5,7 @@ import { milkOf } from '@ironpan/core/words';
 import { db } from './db';
 import type { FateRow } from './rows';
 import { fateTables, fitWording, reworded } from './wording';
+import { report } from '../report';
 
 /** Reckoned in one go; more would hold a frame back. */
 const AT_ONCE = 10;
@@ -52,7 +53,8 @@ function rowOf(
   const of = { milk: milkOf(batch.recipe), method };
   try {
     return { ...reckon(), ...of };
-  } catch {
+  } catch (e) {
+    report(`Working out what became of a jar of ${batch.name}`, e);
     return {
       jar: j.id,
       batch: j.batch,

@@ -12,6 +12,7 @@ import type { ClockTold } from '../offload/clockView';
 import { readHours } from '../store/hours';
 import { dropAgreed, keepAgreed, readAgreed } from '../store/wishes';
 import { decidedOf, goesOn } from './decided';
+import { reportAs } from '../report';
 
 export interface Clock {
   readonly items: readonly ClockItem[];
@@ -93,7 +94,7 @@ export function useClock(): Clock | undefined {
     stop.current();
     const { told } = state;
     if (told?.shown && !told.kept && decided !== null)
-      void keepAgreed({ ...decided, starts: told.shown.starts }).catch(() => undefined);
+      void keepAgreed({ ...decided, starts: told.shown.starts }).catch(reportAs('Saving the timetable'));
   };
   const askAnew = (): void => {
     dropAgreed().then(

@@ -2,6 +2,7 @@ import type ApexCharts from 'apexcharts';
 import type { ApexOptions } from 'apexcharts';
 import { useEffect, useRef } from 'react';
 import { themeColour } from './themeColour';
+import { reportAs } from '../report';
 
 interface ChartProps {
   readonly label: string;
@@ -27,7 +28,7 @@ export function Chart({ label, height, options }: ChartProps) {
         await chart.render();
       })
       // What cannot be drawn stands in its table.
-      .catch(() => undefined);
+      .catch(reportAs('Drawing a chart'));
     return () => {
       gone = true;
       chart?.destroy();

@@ -10,6 +10,7 @@ import { useLive } from '../live/live';
 import { NotSaved } from './NotSaved';
 import { useMeasure } from './useMeasure';
 import { useWrite } from './useWrite';
+import { reportAs } from '../report';
 
 interface ReadingFieldProps {
   readonly batch: string;
@@ -63,7 +64,7 @@ export function ReadingField({ batch, seen, step, of, recorded, atS }: ReadingFi
     setTyped(t);
     setAsked(false);
     // A draft that cannot be kept is no loss while the field holds it; recording it would say what is wrong.
-    keepDraft(key, t).catch(() => undefined);
+    keepDraft(key, t).catch(reportAs('Saving a half-typed figure'));
   };
   const record = (): void => {
     if (!n.ok || fault !== null) return;
