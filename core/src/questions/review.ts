@@ -11,7 +11,7 @@ export type ReviewLine = { readonly good: boolean } &
     | { readonly of: 'strength'; readonly solids: number; readonly promised: number }
     | { readonly of: 'boiled' }
     | { readonly of: 'body'; readonly word: BodyWord; readonly planned: BodyWord }
-    | { readonly of: 'slip'; readonly word: SlipWord; readonly planned: SlipWord }
+    | { readonly of: 'slip'; readonly word: SlipWord; readonly planned: SlipWord; readonly overS: number }
     | { readonly of: 'keep'; readonly s: number; readonly promisedS: number }
     | { readonly of: 'timed'; readonly task: TaskState; readonly ranS: number; readonly plannedS: number }
     | { readonly of: 'stood'; readonly task: TaskState; readonly s: number }
@@ -52,7 +52,10 @@ export function reviewOf(p: Progress, batch: FrozenBatch): readonly ReviewLine[]
     const { word, slip } = main.body;
     out.push({ of: 'body', good: word === planned.body.word, word, planned: planned.body.word });
     if (slip !== 'clean' || planned.body.slip !== 'clean')
-      out.push({ of: 'slip', good: slip === planned.body.slip, word: slip, planned: planned.body.slip });
+      out.push({
+        ...{ of: 'slip', good: slip === planned.body.slip, word: slip, planned: planned.body.slip },
+        overS: main.body.glucan > planned.body.glucan ? blendedOverS(p, asPlanned) : 0,
+      });
   }
   for (const t of p.tasks) {
     const was = asPlanned.tasks.find((b) => b.step.id === t.step.id && b.task.id === t.task.id);
@@ -64,6 +67,17 @@ export function reviewOf(p: Progress, batch: FrozenBatch): readonly ReviewLine[]
   }
   out.push(...stoodIn(p));
   return out.sort((a, b) => Number(a.good) - Number(b.good));
+}
+/** So much longer than planned the loads ran in the blender, all together, s. */
+function blendedOverS(p: Progress, planned: Progress): number {
+  let over = 0;
+  for (const t of p.tasks) {
+    if (t.step.kind !== 'grind') continue;
+    const was = planned.tasks.find((b) => b.step.id === t.step.id && b.task.id === t.task.id);
+    const ran = timedS(p, t);
+    if (was && ran !== null) over += Math.max(0, ran - timerS(was.task));
+  }
+  return over;
 }
 /** Water that was stirred or poured in against a problem, g. */
 function waterAddedG(p: Progress): number {

@@ -2,15 +2,32 @@ import type { Summary } from '../batch';
 import type { TopUp } from '../questions';
 import type { Fit } from '../steps';
 import { HOUR_S, plain } from '../units';
-import { grams, join, millilitres, percent, roughly } from './format';
+import { duration, grams, join, millilitres, percent, roughly } from './format';
 import { streamName } from './labels';
+import { SLIP_WORDS } from './measures';
 
 const noticed = (a: number, b: number): boolean => Math.abs(b - a) >= Math.max(10, 0.01 * a);
 /** Does it go into jars as more than one thing (extracts, a milk and its cream)? Then what is said of one is not of all. */
 export const inSeveral = (s: Summary): boolean => s.main !== null && noticed(s.main.volumeMl, s.jarredMl);
 
-/** What a reading changed, in a sentence: only what a cook would notice. Nothing noticeable → a plain word for it. */
-export function changeText(before: Summary, after: Summary): string {
+/**
+ * What a reading changed, in sentences: only what a cook would notice. Nothing noticeable → a plain word for it. What the
+ * tongue finds comes first; `overS`: so much longer than planned a blender ran, s.
+ */
+export function changeText(before: Summary, after: Summary, overS = 0): string {
+  const tongue = tongueText(before, after, overS);
+  const rest = figuresText(before, after);
+  if (tongue === '') return rest;
+  return rest === UNCHANGED ? tongue : `${tongue} ${rest}`;
+}
+const UNCHANGED = 'Noted: as planned, nothing changes.';
+function tongueText(before: Summary, after: Summary, overS: number): string {
+  const [a, b] = [before.main?.body, after.main?.body];
+  if (!a || !b || a.slip === b.slip) return '';
+  const why = overS >= 1 && b.glucan > a.glucan ? `: it ran ${join(duration(overS))} too long` : '';
+  return `The milk is ${SLIP_WORDS[b.slip]} instead of ${SLIP_WORDS[a.slip]}${why}.`;
+}
+function figuresText(before: Summary, after: Summary): string {
   const a = before.main;
   const b = after.main;
   if (!a || !b) return 'Noted.';
@@ -31,7 +48,7 @@ export function changeText(before: Summary, after: Summary): string {
   const ka = a.keep?.s ?? 0;
   const kb = b.keep?.s ?? 0;
   if (Math.abs(ka - kb) >= 3 * HOUR_S) said.push(`it keeps ${join(roughly(kb))} instead of ${join(roughly(ka))}`);
-  if (said.length === 0) return 'Noted: as planned, nothing changes.';
+  if (said.length === 0) return UNCHANGED;
   return `Noted: ${said.length > 1 ? `${said.slice(0, -1).join(', ')} and ${said.at(-1) ?? ''}` : (said[0] ?? '')}.`;
 }
 

@@ -34,7 +34,7 @@ export function reviewText(l: ReviewLine): string {
     case 'slip':
       return l.good
         ? `On the tongue ${SLIP_WORDS[l.word]}, as planned.`
-        : `On the tongue ${SLIP_WORDS[l.word]} instead of ${SLIP_WORDS[l.planned]}.`;
+        : `On the tongue ${SLIP_WORDS[l.word]} instead of ${SLIP_WORDS[l.planned]}${l.overS >= 1 ? `: it ran ${join(duration(l.overS))} too long` : ''}.`;
     case 'keep':
       return l.good
         ? `It keeps ${join(roughly(l.s))}.`

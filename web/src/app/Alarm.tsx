@@ -4,23 +4,17 @@ import { readCalls } from '../store/calls';
 import { ring } from '../ui/alarm';
 import { remind } from '../ui/reminder';
 import { speak } from '../ui/voice';
-import { keyOfTask, nameOfTask, timersOf } from '../live/running';
+import { ringsOf } from '../live/rings';
 import type { Running } from '../live/running';
 
 const NAME = 'Ironpan';
 const SHAKES_MS = [300, 150, 300];
 
-/** Rings once when a timer comes to its end while the page is open, and says it in the window's title until it is answered. */
+/** Rings when a timer comes to its end while the page is open (a blender that runs on: again), and says it in the window's title until it is answered. */
 export function Alarm({ batches, now }: { readonly batches: readonly Running[]; readonly now: number }) {
   const calls = useLive(['calls'], readCalls).data;
   const before = useRef<ReadonlySet<string> | null>(null);
-  const over = batches.flatMap((b) =>
-    timersOf(b, now).flatMap((t) =>
-      t.leftS <= 0 && !t.paused
-        ? [{ key: `${b.batch.id} ${keyOfTask(t.task)}`, name: nameOfTask(t.task, b.progress.recipe), of: b.batch.name }]
-        : [],
-    ),
-  );
+  const over = ringsOf(batches, now);
   const keys = over.map((o) => o.key).join('|');
   const first = over[0]?.name;
   useEffect(() => {

@@ -1,7 +1,8 @@
-import { ifStoppedNow, inOrder, lastSeq, progressOf } from '@ironpan/core/batch';
+import { clockParam, ifStoppedNow, inOrder, lastSeq, progressOf, timerS } from '@ironpan/core/batch';
 import type { TaskState } from '@ironpan/core/batch';
 import { topUp } from '@ironpan/core/questions';
 import type { TopUp } from '@ironpan/core/questions';
+import type { Reading } from '@ironpan/core/steps';
 import {
   BODY_WORDS,
   SLIP_WORDS,
@@ -24,6 +25,12 @@ import { NotSaved } from '../ui/NotSaved';
 import { tell } from '../ui/toast';
 import { useWrite } from '../ui/useWrite';
 
+/** So much longer than its timer a load ran by this reading, s; 0: it is of something else. */
+function overOf(r: Running, reading: Reading): number {
+  const t = r.progress.tasks.find((x) => x.step.id === reading.step && x.task.id === reading.task);
+  return t?.step.kind === 'grind' && clockParam(t) === reading.what ? reading.value - timerS(t.task) : 0;
+}
+
 /** What the last reading changed, in a sentence, and what the batch should now bring beside what was promised. */
 export function Changed({ r, t }: { readonly r: Running; readonly t: TaskState }) {
   const said = useMemo(() => {
@@ -40,7 +47,7 @@ export function Changed({ r, t }: { readonly r: Running; readonly t: TaskState }
     const fit = r.progress.outcome.fits.find((f) => f.step === last.reading.step && f.what === last.reading.what);
     const more = topUp(r.progress, r.batch);
     return {
-      text: changeText(before, r.progress.summary),
+      text: changeText(before, r.progress.summary, overOf(r, last.reading)),
       fit: fit ? fitText(fit) : null,
       more,
     };

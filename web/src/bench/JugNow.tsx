@@ -97,9 +97,15 @@ function Column({
         now={height(now)}
         stop={height(stop)}
         stopWord={`stop, ${clock(planned)}`}
+        isWorse={slimy}
       />
       <p className="col-span-2 mt-1.5 text-[1.05rem]">
         {slimy ? 'slip' : 'cells open'} <b>{word(now)}</b>, at the stop <b>{word(stop)}</b>
+        {slimy && ranS > planned + 1 && (
+          <b className="block" style={{ color: 'var(--flame-text)' }}>
+            {clock(ranS - planned)} past the stop. Switch it off.
+          </b>
+        )}
         {nextS !== null && next !== undefined && (
           <span className="quiet">
             ; {word(next)} from {clock(nextS)}

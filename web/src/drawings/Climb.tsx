@@ -11,15 +11,19 @@ interface ClimbProps {
   /** Where the plan stops, and what is said there. */
   readonly stop: number;
   readonly stopWord: string;
+  /** More of it is worse: past the stop the column turns to the colour of a warning. */
+  readonly isWorse: boolean;
 }
 const W = 150;
 const H = 190;
 const BAR = 40;
 /** Words closer than this would lie on each other. */
 const APART = 16;
+/** So near to the stop it is at it, share of the scale. */
+const AT_STOP = 0.01;
 
 /** A column that climbs while the jug turns: what it is called at each height, where it is, and where to stop. */
-export function Climb({ zones, now, stop, stopWord }: ClimbProps) {
+export function Climb({ zones, now, stop, stopWord, isWorse }: ClimbProps) {
   const y = (share: number): number => H - 6 - Math.max(0, Math.min(1, share)) * (H - 14);
   const stopY = y(stop);
   return (
@@ -34,7 +38,13 @@ export function Climb({ zones, now, stop, stopWord }: ClimbProps) {
           fill={z.fill}
         />
       ))}
-      <rect x={8} width={BAR} y={y(now)} height={y(0) - y(now)} fill="var(--leaf-text)" />
+      <rect
+        x={8}
+        width={BAR}
+        y={y(now)}
+        height={y(0) - y(now)}
+        fill={isWorse && now > stop + AT_STOP ? 'var(--flame)' : 'var(--leaf-text)'}
+      />
       <rect x={8} y={y(1)} width={BAR} height={y(0) - y(1)} fill="none" stroke="var(--iron)" strokeWidth={2} rx={3} />
       {zones.map((z, i) => {
         const mid = y((z.from + (zones[i + 1]?.from ?? 1)) / 2) + 5;
