@@ -50,5 +50,5 @@ async function toTheRescue(page: Page): Promise<void> {
   await cook.goesOnUntil(/^Cool|^Jar/);
   await cook.press(/^Rescue$/);
   await page.getByRole('dialog').getByRole('button', { name: 'slimy' }).click();
-  await page.getByRole('region', { name: 'Past mending' }).waitFor();
+  await page.getByRole('region', { name: /^(Good to know|Too late to fix)$/ }).waitFor();
 }

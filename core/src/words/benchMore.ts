@@ -1,13 +1,19 @@
-import type { FigureName, Recipe, Stage, Step } from '../steps';
+import type { EnzymeKind, FigureName, Recipe, Stage, Step } from '../steps';
 import { plain } from '../units';
 import type { Amounts } from './amounts';
 import { foodOf } from './food';
 import { celsius, duration, grams, join } from './format';
 import type { Instruction } from './instruction';
 import { freezeWords } from './language';
+import { maltText } from './malt';
 
 type Rest = Step<'toast' | 'absorb' | 'enzyme' | 'mill' | 'knead' | 'heat' | 'lift' | 'dry' | 'freeze'>;
-const ENZYME = { pure: 'amylase', malt: 'malt flour', capsules: 'enzyme' } as const;
+const ENZYME = { pure: 'amylase', capsules: 'enzyme' } as const;
+/** Malt is weighed or spooned; what is sold as an enzyme says its dose on the pack. */
+const enzymeText = (kind: EnzymeKind, doses: number): string =>
+  kind === 'malt'
+    ? maltText(doses)
+    : `${plain(doses, Number.isInteger(doses) ? 0 : 1)} ${doses === 1 ? 'dose' : 'doses'} of ${ENZYME[kind]}`;
 
 /** What to do at the steps that only some milks have. */
 export function restOfSteps(
@@ -33,7 +39,7 @@ export function restOfSteps(
         ? { title: 'Warm it', say: `Up to ${join(celsius(f('endC')))}, no hotter: heat kills the enzyme.`, cue: null }
         : {
             title: 'Rest with enzyme',
-            say: `${weigh}Stir in ${plain(step.params.doses, Number.isInteger(step.params.doses) ? 0 : 1)} ${step.params.doses === 1 ? 'dose' : 'doses'} of ${ENZYME[step.params.with]} and leave it ${join(duration(step.params.durationS))}.`,
+            say: `${weigh}Stir in ${enzymeText(step.params.with, step.params.doses)} and leave it ${join(duration(step.params.durationS))}.`,
             cue: 'It runs thinner off the spoon.',
           };
     case 'mill':

@@ -32,6 +32,7 @@ export { calibrationText, funnelText, measuredText, shareText } from './measured
 export { codeTyped, jarCode, labelText } from './label';
 export type { LabelText } from './label';
 export { hotWaterOf, hotWaterText } from './hotWater';
+export { maltText } from './malt';
 export { taskName } from './tasks';
 export type { Instruction } from './instruction';
 export { changeText, inSeveral, topUpText, fitText, taughtText } from './changes';

@@ -3,6 +3,7 @@ import type { RescueLine, RescueMeasure, RescueMove } from '../questions';
 import { kindOf } from '../steps';
 import type { Recipe, Step } from '../steps';
 import { figureText, join, millilitres, percent, upper } from './format';
+import { maltText } from './malt';
 import { bodyText, MEASURE_NAMES, measureText } from './measures';
 import { saidText, stepText, stepTitle } from './stepText';
 
@@ -44,8 +45,8 @@ const SENTENCES: Readonly<Record<string, Say>> = {
   boilLonger: (f) => `Boil it ${f('moreS')} longer, ${f('toS')} in all`,
   backToHeat: (f) => `Back to the heat: ${f('moreS')} more at a rolling boil`,
   boilAgain: (f) => `Boil it once more, ${f('holdS')}, and cool it again`,
-  malt: (f) =>
-    `Stir in ${f('doses')} ${f('doses') === '1' ? 'dose' : 'doses'} of malt flour, ${f('forS')} at ${f('atC')}`,
+  letDrip: () => 'Let the rest drip; do not squeeze',
+  malt: (f, named) => `Stir in ${named} and leave it ${f('forS')} at ${f('atC')}`,
   maltWorksOn: () =>
     'Malt goes on working until the milk is cold: cool it as soon as it is right. Malt is barley: gluten.',
   turnDown: () => 'Turn the heat down: a gentle boil from here on',
@@ -135,7 +136,8 @@ const SENTENCES: Readonly<Record<string, Say>> = {
 export function rescueText(l: RescueLine): string {
   const say = SENTENCES[l.say];
   if (!say) throw new RangeError(`no words for the rescue "${l.say}"`);
-  return say((name) => figureText(l.figures[name]), l.named ?? '');
+  const named = l.say === 'malt' ? maltText(l.figures.doses?.value ?? 1) : (l.named ?? '');
+  return say((name) => figureText(l.figures[name]), named);
 }
 const nameOfMeasure = (of: RescueMeasure): string => (of === 'sugars' || of === 'salt' ? of : MEASURE_NAMES[of]);
 const valueOf = (of: RescueMeasure, x: number | null): string =>

@@ -7,7 +7,7 @@ import { METHODS } from '../../src/methods';
 import { rescueOf, rescueOfJar, troublesOf, troublesOfJar } from '../../src/questions';
 import type { Rescued, RescueMove } from '../../src/questions';
 import { validRow } from '../../src/records';
-import { rescueDone, rescueText, rescueThen, TROUBLE_NAMES } from '../../src/words';
+import { instruction, maltText, rescueDone, rescueText, rescueThen, TROUBLE_NAMES } from '../../src/words';
 import { batchOf } from '../batch/promised';
 import { LONG } from '../long';
 
@@ -314,4 +314,36 @@ test('nothing is offered that the milk has not', () => {
   expect(troublesOf(p)).toEqual(expect.arrayContaining(['stalled', 'interrupted', 'powerGone']));
   expect(troublesOf(p)).not.toContain('beany');
   expect(troublesOf(p)).not.toContain('soakForgotten');
+});
+
+describe('slime found at the straining', () => {
+  const atStrain = () => {
+    const b = school('oat-middle');
+    b.upTo('strain');
+    return b;
+  };
+  const strainSays = (b: ReturnType<typeof bench>): string => {
+    const p = b.now();
+    const t = p.tasks.find((x) => x.step.id === 'strain');
+    const stage = p.outcome.stages.find((x) => x.step === 'strain');
+    if (!t || !stage) throw new Error('no strain');
+    return instruction(t.step, stage, t.task.id, p.recipe, b.batch.kit).say;
+  };
+  test('what comes next changes: it drips, with the figures of dripping', () => {
+    const b = atStrain();
+    expect(strainSays(b)).not.toContain('Let it drip');
+    const before = b.now().outcome.stages.find((x) => x.step === 'strain')?.figures.milkG ?? 0;
+    b.takes('slimy', find(b.asks('slimy'), 'letDrip'));
+    expect(strainSays(b)).toMatch(/Let it drip; do not squeeze\. About \d/);
+    expect(b.now().outcome.stages.find((x) => x.step === 'strain')?.figures.milkG).toBeLessThan(before);
+    expect(b.asks('slimy').now.some((m) => m.say === 'letDrip')).toBe(false);
+  });
+  test('malt is given in grams and spoons', () => {
+    const b = atStrain();
+    const malt = b.asks('slimy').now.find((m) => m.say === 'malt');
+    if (malt) expect(rescueText(malt)).toMatch(/Stir in \d+\sg of malt flour \([\d.]+ level (tea|table)spoons?\)/);
+    expect(maltText(1)).toBe('3\u00a0g of malt flour (1 level teaspoon)');
+    expect(maltText(2)).toBe('6\u00a0g of malt flour (2 level teaspoons)');
+    expect(maltText(3)).toBe('9\u00a0g of malt flour (1 level tablespoon)');
+  });
 });

@@ -38,7 +38,7 @@ describe('how it went', () => {
     const { lines, said } = made('oat-middle', { 'grind.load1': 120 });
     expect(lines[0]?.good).toBe(false);
     expect(said).toContain('Grind ran 2 min instead of 60 s.');
-    expect(said).toContain('On the tongue slippery instead of silky.');
+    expect(said).toContain('On the tongue slippery instead of silky: it ran 60 s too long.');
   });
   test('two figures that differ are never said with one word', () => {
     const timed = { of: 'timed', good: false, task: progressOf(batchOf('oat-middle'), []).tasks[0] } as const;

@@ -102,7 +102,7 @@ function Found({ r, found, onDo }: FoundProps) {
           </ul>
         </section>
       )}
-      <Lines title="Past mending" lines={found.past.map(rescueText)} />
+      <Lines title={found.now.length > 0 ? 'Good to know' : 'Too late to fix'} lines={found.past.map(rescueText)} />
       <Lines title="Next time" lines={next} />
       {found.now.length > 0 && (
         <p className="small quiet mt-3">

@@ -53,6 +53,14 @@ export function otherStrainer(s: Sick): readonly Move[] {
     .flatMap((t) => moveOf(s, { ...line('otherStrainer'), named: t.name }, [setTo(open, 'strainer', t.id)], null));
 }
 
+/** What is still to be strained drips and is not squeezed: the hand brings slime with the last of the milk. */
+export function letDrip(s: Sick): readonly Move[] {
+  const open = s.p.tasks.find((t) => strains(t.step) && t.status !== 'done')?.step;
+  if (!open || !strains(open) || LOOSE.includes(open.params.hand)) return [];
+  return moveOf(s, line('letDrip'), [setTo(open, 'hand', 'drip')], null);
+}
+const LOOSE: readonly Params['strain']['hand'][] = ['drip', 'shake'];
+
 const STEP_G = 5;
 /** The pulp washed once more, or pressed harder: what it holds is milk. */
 export function fromPulp(s: Sick, aim: Aim, mostG: number): readonly Move[] {

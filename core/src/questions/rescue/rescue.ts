@@ -8,7 +8,7 @@ import type { Complaint } from '../complaints';
 import { asMadeUnrescued, remedies } from '../remedies';
 import type { Remedy } from '../remedies';
 import { backToHeat } from './backToHeat';
-import { blendAgain, fromPulp, otherStrainer, strainAgain } from './cloth';
+import { blendAgain, fromPulp, letDrip, otherStrainer, strainAgain } from './cloth';
 import { moreFood, sweeten } from './food';
 import { boilLonger, malt, turnDown } from './heat';
 import { freeTheJug, grindOpen } from './jug';
@@ -87,7 +87,7 @@ const FOUND: Readonly<Record<Trouble, (s: Sick) => Found>> = {
   },
   slimy: (s) => {
     const aim = rightOf(s, 'slimy');
-    return { now: [...malt(s, aim), ...stirInWater(s, aim)], past: [line('slimeStays')] };
+    return { now: [...letDrip(s), ...malt(s, aim), ...stirInWater(s, aim)], past: [line('slimeStays')] };
   },
   gritty: (s) => {
     const now = measured(s.p, 'grit') ?? 0;

@@ -5,11 +5,12 @@ import { useState } from 'react';
 import { ChoiceButtons } from '../../ui/ChoiceButtons';
 import type { ShelfJar } from '../../live/shelf';
 
-/** Something is wrong with the milk in this jar: what can be done at the glass, and what is past mending. */
+/** Something is wrong with the milk in this jar: what can be done at the glass, and what is too late to fix. */
 export function Wrong({ j, onDone }: { readonly j: ShelfJar; readonly onDone: () => void }) {
   const [against, say] = useState<Trouble | null>(null);
   const could = troublesOfJar(j.now).map((t) => [t, TROUBLE_NAMES[t]] as const);
   const found = against === null ? null : rescueOfJar(j.now, j.batch, against);
+  const afterwards = found && found.now.length > 0 ? 'Good to know' : 'Too late to fix';
   return (
     <>
       <p className="quiet mb-1">It is</p>
@@ -24,8 +25,8 @@ export function Wrong({ j, onDone }: { readonly j: ShelfJar; readonly onDone: ()
             ))}
             {found.now.length === 0 && <p className="mt-2">In this jar there is nothing to mend it with.</p>}
             {found.past.length > 0 && (
-              <section aria-label="Past mending" className="mt-3">
-                <h3 className="text-lg">Past mending</h3>
+              <section aria-label={afterwards} className="mt-3">
+                <h3 className="text-lg">{afterwards}</h3>
                 {found.past.map((l) => (
                   <p key={l.say}>{rescueText(l)}</p>
                 ))}
