@@ -22,8 +22,10 @@ test('a timer goes on while the window is closed, and rings once when it is over
   await again.waits(6.1);
   await expect(later.getByRole('timer')).toContainText('Time is up');
   await expect(later).toHaveTitle('Time: Soak');
+  await expect(later.locator('[data-time-up]')).toHaveText('Time is up: Soak.');
   await again.press(/^Done/);
   await expect(again.heading()).toHaveText('Drain and rinse');
+  await expect(again.heading()).toBeFocused();
   await expect(later).toHaveTitle('Ironpan');
 });
 

@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import type { BrowserContext, Page } from '@playwright/test';
-import { Cook } from './cook';
+import { Cook, MORNING } from './cook';
 
 const KITCHEN = 'ironpan-kitchen';
 /** A second window on the same kitchen, at the same address. */
@@ -102,6 +102,34 @@ test('edits of different fields in two windows come together', async ({ page, co
   await expect(cook.field('Name of the plan')).toHaveValue('From the first');
   await expect(cook.field('fresh water')).toHaveValue('1234');
   expect(await rowsOf(page, 'plans')).toHaveLength(1);
+});
+
+test('a field that another window changed shows the new figure, and keeps what cannot be read yet', async ({
+  page,
+  context,
+}) => {
+  const cook = await Cook.enter(page, 'own', '/kit');
+  const other = await second(context, '/kit');
+  await cook.types('altitude', '120');
+  await expect(other.field('altitude')).toHaveValue('120');
+  await other.types('altitude', '480');
+  await expect(cook.field('altitude')).toHaveValue('480');
+  await cook.field('altitude').pressSequentially('x');
+  await other.types('altitude', '500');
+  await other.rests();
+  await expect(cook.field('altitude')).toHaveValue(/x$/);
+});
+
+test('a browser that never opens the storage is said to be slow, with a way on', async ({ page }) => {
+  await page.addInitScript(() => {
+    indexedDB.open = () => ({ addEventListener: () => undefined }) as unknown as IDBOpenDBRequest;
+  });
+  await page.clock.install({ time: MORNING });
+  await page.goto('/');
+  await expect(page.getByText('Opening your kitchen')).toBeVisible();
+  await page.clock.fastForward(11_000);
+  await expect(page.getByRole('heading', { name: 'Your kitchen is not open yet' })).toBeVisible();
+  await expect(page.getByRole('button', { name: 'Reload' })).toBeVisible();
 });
 
 test('a storage that a newer Ironpan wrote is not opened, and says so', async ({ page }) => {

@@ -35,5 +35,10 @@ export function Alarm({ batches, now }: { readonly batches: readonly Running[]; 
     // `over` is a new list at each second; its keys say when it changes, and how it calls is as it was then.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [keys, first]);
-  return null;
+  // Said to a screen reader at once, whatever it was reading.
+  return (
+    <div aria-live="assertive" className="sr-only" data-time-up>
+      {first === undefined ? '' : `Time is up: ${first}.`}
+    </div>
+  );
 }

@@ -9,6 +9,20 @@ import { Shell } from './Shell';
 /** Hardly ever needed. */
 const Storage = lazy(async () => ({ default: (await import('./Storage')).Storage }));
 
+/** The browser does not answer: what may help, while it goes on trying. */
+function SlowOpening() {
+  return (
+    <div className="mx-auto max-w-xl p-6" role="alert">
+      <h1 className="mb-2 text-2xl">Your kitchen is not open yet</h1>
+      <p>This browser has not answered for 10 seconds. Nothing is lost. Your data stays on this device.</p>
+      <p className="mt-1">Close other windows of Ironpan, then reload. If that does not help, restart the browser.</p>
+      <button type="button" className="btn btn-primary btn-lg mt-4" onClick={() => location.reload()}>
+        Reload
+      </button>
+    </div>
+  );
+}
+
 /** The application, once its kitchen is open; before that, and if it is taken away, what is the matter. */
 export function Root() {
   const [client] = useState(() => new QueryClient());
@@ -18,7 +32,7 @@ export function Root() {
       Opening your kitchen …
     </p>
   );
-  if (storage.is === 'opening') return opened;
+  if (storage.is === 'opening') return storage.slow ? <SlowOpening /> : opened;
   if (storage.is !== 'open')
     return (
       <Suspense fallback={opened}>

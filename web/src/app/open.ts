@@ -5,7 +5,8 @@ import { reportAs } from '../report';
 
 /** How the kitchen's storage stands; the page shows a place only when it is open. */
 export type Opening =
-  | { readonly is: 'opening' }
+  /** `slow`: the browser has not answered for a while. */
+  | { readonly is: 'opening'; readonly slow?: true }
   | { readonly is: 'open' }
   | { readonly is: 'blocked' | 'newer' | 'overtaken' | 'deleted' }
   | { readonly is: 'refused'; readonly why: string };
@@ -36,14 +37,20 @@ async function refreshBook(): Promise<void> {
   await fatesMissing(breath);
 }
 
+/** Opening takes a second at most; a browser that has not answered by then may never do. */
+const SLOW_MS = 10_000;
 /** Opens the kitchen's storage, asks the browser to keep it, and lays the demo when it is opened for the first time. */
 export async function openKitchen(): Promise<void> {
+  const slow = setTimeout(() => {
+    if (state.is === 'opening') set({ is: 'opening', slow: true });
+  }, SLOW_MS);
   try {
     await recallRealm();
     await openDatabase(
       () => set({ is: 'blocked' }),
       (why) => set({ is: why === 'newer' ? 'overtaken' : 'deleted' }),
     );
+    clearTimeout(slow);
     if (realm() === 'demo' && (await db().settings.get('seededAt')) === undefined) {
       const { layDemo } = await import('../demo/lay');
       await layDemo(now());

@@ -4,7 +4,7 @@ import { join, milkOf, millilitres, percent } from '@ironpan/core/words';
 import { foodStyle } from '../drawings/foodStyle';
 import { useNow } from '../clock';
 import { useBench } from '../instruments';
-import { keyOfTask, useBatch } from '../live/running';
+import { keyOfTask, nameOfTask, useBatch } from '../live/running';
 import type { Running } from '../live/running';
 import { useShelf } from '../live/shelf';
 import { BrokenBatch } from '../ui/BrokenBatch';
@@ -23,6 +23,7 @@ import { InstrumentsNow } from './InstrumentsNow';
 import { NowAtHand } from './NowAtHand';
 import { Readings } from './Readings';
 import { StepList } from './StepList';
+import { useNewStep } from './useNewStep';
 import { useSaid } from './useSaid';
 
 /** One batch at the bench. */
@@ -54,11 +55,15 @@ interface AtStepProps {
 function AtStep({ r, t, onDone }: AtStepProps) {
   const heard = useBench(r, t);
   const said = useSaid(r, t, heard);
+  const newStep = useNewStep(keyOfTask(t), nameOfTask(t, r.progress.recipe));
   return (
     <div
       className="mx-auto grid max-w-[84rem] gap-4 px-4 py-4 wide:grid-cols-[15rem_minmax(0,1fr)_20rem] wide:px-5"
       style={foodStyle(milkOf(r.progress.recipe))}
     >
+      <div aria-live="polite" className="sr-only">
+        {newStep}
+      </div>
       <div className="order-3 wide:order-1">
         <StepList r={r} shown={t} />
       </div>

@@ -64,7 +64,9 @@ export function NowAtHand({ r, t, probeC, probe, said, onDone }: NowAtHandProps)
       <p className="quiet num small">
         {r.progress.tasks.indexOf(t) + 1} of {r.progress.tasks.length}
       </p>
-      <h1 className="text-3xl wide:text-4xl">{say.title}</h1>
+      <h1 className="text-3xl outline-offset-4 wide:text-4xl" tabIndex={-1} data-step-heading>
+        {say.title}
+      </h1>
       {much.length > 0 && (
         <ul
           className="num mt-1 flex flex-wrap gap-x-7 text-[1.45rem] leading-tight wide:text-[1.8rem]"

@@ -27,7 +27,15 @@ const tidy = (x: number): string => String(Number(x.toPrecision(6)));
  * typed, with a sentence below that says what is wrong, and the last good value holds.
  */
 export function NumberField(p: NumberFieldProps) {
-  const [draft, setDraft] = useState<string | null>(null);
+  const [typed, setTyped] = useState<Typed | null>(null);
+  // Changed from elsewhere (another window, undo) it shows the new figure; what cannot be read yet stays as it was typed.
+  if (typed && isOvertaken(typed, p)) setTyped(null);
+  const draft = typed?.text ?? null;
+  const setDraft = (text: string | null): void => {
+    const n = text === null ? null : parseNumber(text);
+    const own = typed?.own ?? [p.value];
+    setTyped(text === null ? null : { text, own: n?.ok ? [...own, n.value] : own });
+  };
   const id = useId();
   const shown = draft ?? (p.value === null ? '' : tidy(p.value));
   const say = draft === null ? null : faultOf(draft, p);
@@ -76,6 +84,20 @@ export function NumberField(p: NumberFieldProps) {
   );
 }
 
+/** What is being typed, and every figure that the field had and has handed on since. */
+interface Typed {
+  readonly text: string;
+  readonly own: readonly (number | null)[];
+}
+/** A figure may come back rounded to the unit that is shown, share of it and least. */
+const ROUNDED = { share: 0.01, least: 0.06 } as const;
+function isOvertaken(t: Typed, p: NumberFieldProps): boolean {
+  const { value } = p;
+  if (value === null || faultOf(t.text, p) !== null) return false;
+  const near = (x: number | null): boolean =>
+    x !== null && Math.abs(x - value) <= Math.max(ROUNDED.least, ROUNDED.share * Math.abs(value));
+  return !t.own.some(near);
+}
 function faultOf(text: string, p: NumberFieldProps): string | null {
   const n = parseNumber(text);
   if (!n.ok)

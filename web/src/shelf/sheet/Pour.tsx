@@ -18,7 +18,7 @@ export function Pour({ j, onDone, onEmpty, onLook }: PourProps) {
   const { say, write } = useSay(j);
   const pour = (ml: number): void => {
     if (ml >= j.now.leftMl - 0.5) say({ is: 'finished' }, `${j.name} finished.`, onEmpty);
-    else say({ is: 'poured', ml }, `${ml} ml poured.`, () => setPoured(ml));
+    else say({ is: 'poured', ml }, `${ml} ml poured.`, (said) => setPoured(Math.round(said.pouredMl ?? ml)));
   };
   if (poured > 0)
     return (
