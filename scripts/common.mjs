@@ -42,7 +42,15 @@ function newest(path) {
 /** Builds the web application when its sources are newer than what was built. */
 export function build() {
   const built = join(root, 'web', 'dist', 'index.html');
-  const sources = ['web/src', 'web/public', 'web/index.html', 'web/vite.config.ts', 'core/src', 'package-lock.json'];
+  const sources = [
+    'web/src',
+    'web/public',
+    'web/index.html',
+    'web/vite.config.ts',
+    'web/licences.ts',
+    'core/src',
+    'package-lock.json',
+  ];
   if (existsSync(built) && statSync(built).mtimeMs > Math.max(...sources.map((p) => newest(join(root, p))))) return;
   console.log('Building …');
   if (!run('npm', ['run', '--silent', 'build'])) fail('The application could not be built; the lines above say where.');

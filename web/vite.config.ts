@@ -2,11 +2,13 @@ import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
+import { allLicences, LICENCES } from './licences';
 
 export default defineConfig({
   plugins: [
     react(),
     tailwindcss(),
+    allLicences(import.meta.dirname),
     VitePWA({
       registerType: 'prompt',
       // Registered from app/updates.ts: an inline script would be refused by our own content policy.
@@ -48,5 +50,7 @@ export default defineConfig({
     chunkSizeWarningLimit: 700,
     target: 'es2023',
     manifest: true,
+    // The notices of every library that ships, as their licences ask.
+    license: { fileName: LICENCES },
   },
 });

@@ -101,3 +101,28 @@ test('the demo, half a day old, offers to be laid out afresh', async ({ page }) 
   await expect(page.getByRole('button', { name: 'Lay it out afresh' })).toHaveCount(0);
   await expect(cook.jars().first()).toBeVisible();
 });
+
+test('the notices of every library ship with the application', async ({ page }) => {
+  const cook = await Cook.enter(page, 'own', '/kit');
+  await expect(page.getByRole('link', { name: /^Licences/ })).toBeVisible();
+  const text = await (await cook.page.request.get('/licences.md')).text();
+  for (const name of ['ical.js', 'joi', 'react', '@fontsource-variable/bricolage-grotesque'])
+    expect([name, text.includes(`\n## ${name} - `)]).toEqual([name, true]);
+  expect(text).toContain('Mozilla Public License');
+});
+
+test('a fault that stopped no page is shown in Kit, and can be cleared', async ({ page }) => {
+  await page.addInitScript(() => {
+    if (localStorage.getItem('ironpan-reports') === null)
+      localStorage.setItem(
+        'ironpan-reports',
+        JSON.stringify([{ what: 'Saving a half-typed figure', why: 'the disk is full', at: 1, times: 3 }]),
+      );
+  });
+  const cook = await Cook.enter(page, 'own', '/kit');
+  const list = page.getByRole('region', { name: 'Recent faults' });
+  await expect(list).toContainText('Saving a half-typed figure failed.');
+  await expect(list).toContainText('the disk is full · 3 times');
+  await cook.press('Clear the list');
+  await expect(list).toHaveCount(0);
+});

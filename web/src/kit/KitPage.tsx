@@ -74,6 +74,11 @@ export function KitPage() {
           <Prices kit={kit} onChange={change} />
           <YourData />
           <WentWrong />
+          <p className="small quiet">
+            <a className="link" href="/licences.md" target="_blank" rel="noreferrer">
+              Licences of the libraries and fonts in Ironpan
+            </a>
+          </p>
         </div>
       </div>
     </div>
