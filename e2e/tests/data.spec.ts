@@ -2,6 +2,7 @@ import { expect, test } from '@playwright/test';
 import { readFileSync } from 'node:fs';
 import { Cook, MORNING } from './cook';
 import { asVersion1, changed } from './files';
+import { some } from './long';
 
 const file = (name: string, text: string | Buffer) => ({
   name,
@@ -25,20 +26,20 @@ test('a faulty file changes nothing and says where it is faulty', async ({ page 
   const deep = `{"format":"ironpan-kitchen","version":1,"tables":${'['.repeat(20_000)}${']'.repeat(20_000)}}`;
   const cases: readonly (readonly [string, string | Buffer, RegExp])[] = [
     ['cut.zip', whole.subarray(0, whole.length / 2), /torn or cut short/],
+    ['newer.zip', changed(path, /manifest/, (t) => t.replace(/"version": \d+/, '"version": 7')), /newer Ironpan/],
+    ['shape.json', '{"hello": 1}', /not a kitchen that Ironpan exported/],
+    ['row.json', old.replace('"filledMl":', '"filledMl":-'), /jars, row 1: filledMl is -/],
     ['sum.zip', changed(path, /^jars/, (t) => t.replace('"filledMl":', '"filledMl":1')), /checksum is another/],
     ['part.zip', changed(path, /^plans/, () => null), /plans\/00001\.jsonl is missing/],
-    ['newer.zip', changed(path, /manifest/, (t) => t.replace(/"version": \d+/, '"version": 7')), /newer Ironpan/],
     ['cut.json', old.slice(0, old.length / 2), /cut short or is not JSON/],
-    ['shape.json', '{"hello": 1}', /not a kitchen that Ironpan exported/],
     ['picture.json', Buffer.from([0x89, 0x50, 0x4e, 0x47, 0, 1, 2]), /cut short or is not JSON/],
-    ['row.json', old.replace('"filledMl":', '"filledMl":-'), /jars, row 1: filledMl is -/],
     ['jug.json', old.replace('"is":"jug"', '"is":"pot"'), /kit, row 1: /],
     ['name.json', old.replace('"name":"', `"name":"${'x'.repeat(1_000_000)}`), /one text of 1\d+ letters/],
     ['deep.json', deep, /lists in lists more than 64 deep/],
     ['proto.json', old.replaceAll('"soybeans"', '"__proto__"'), /^(?!.*64 deep).*Nothing was changed/s],
   ];
   // One after the other, as a cook tries them: each says what is wrong with it, and not with the one before.
-  for (const [name, bytes, say] of cases) {
+  for (const [name, bytes, say] of some(cases, 4)) {
     await cook.choosesFile(file(name, bytes));
     await expect(page.getByRole('alert')).toContainText(say);
     await expect(page.getByRole('alert')).toContainText('Nothing was changed');

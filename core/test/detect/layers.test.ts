@@ -62,7 +62,7 @@ describe('air above the milk', () => {
     ['clear glass', 0],
     ['a film of milk', 0.4],
   ])('%s is neither cream nor a clear layer of a uniform milk', (_, film) => {
-    const all = Array.from({ length: times(12, 40) }, (__, i) => renderedJar(i + 1, { kinds: ['body'], film }));
+    const all = Array.from({ length: times(8, 40) }, (__, i) => renderedJar(i + 1, { kinds: ['body'], film }));
     expect(shareOf(all.map((d) => alone(layersOfPicture(d), d)))).toBeGreaterThanOrEqual(0.9);
     const reaching = (d: Drawn) => layersWithin(d, { ...d, top: d.top - 0.12 * (d.bottom - d.top) });
     expect(shareOf(all.map((d) => alone(reaching(d), d)))).toBeGreaterThanOrEqual(0.85);

@@ -28,9 +28,7 @@ export function subscribeOpening(l: () => void): () => void {
 /** The page comes first. */
 const AFTER_FIRST_PAGE_MS = 3000;
 async function refreshBook(): Promise<void> {
-  const { digestMissing, digestStale } = await import('../store/digests');
-  // Lines missing and lines too many may cancel out in the count below.
-  await digestMissing();
+  const { digestStale } = await import('../store/digests');
   const breath = (): Promise<void> => new Promise((r) => setTimeout(r, 200));
   await digestStale(breath);
   const { fatesMissing } = await import('../store/fates');

@@ -1,3 +1,4 @@
+import { reportAs } from '../report';
 import { soundMoment } from './reloading';
 
 /** Is there a newer Ironpan, and what would take it up. */
@@ -39,10 +40,10 @@ export function watchForUpdates(): void {
     else if (controlled) offer(() => location.reload());
     controlled = true;
   });
-  void container.register(SCRIPT).then(watch, (e: unknown) => {
-    // Without a service worker the app works as long as the server answers.
-    console.warn('Ironpan could not register its service worker.', e);
-  });
+  // A browser that blocks service workers may answer with none: then the app works as long as the server answers.
+  void container
+    .register(SCRIPT)
+    .then((r: ServiceWorkerRegistration | undefined) => r && watch(r), reportAs('Registering the service worker'));
   document.addEventListener('visibilitychange', () => {
     // A reloaded page may not ring until it is touched, so a window with a timer waits for the cook's own press.
     const runs = document.querySelector('[data-runs]') !== null;

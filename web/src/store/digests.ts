@@ -85,9 +85,13 @@ function refold(ids: readonly string[]): Promise<void> {
   );
 }
 
-/** Batches that have none yet (an older storage, a fault) get theirs; awaited before any page asks what is open. */
+/**
+ * Batches that have none yet (an older storage, a fault) get theirs; awaited before any page asks what is open. Both are
+ * written in one transaction, so that their numbers tell: keys are read only where these differ.
+ */
 export async function digestMissing(): Promise<void> {
   const d = db();
+  if ((await d.batches.count()) === (await d.digests.count())) return;
   const have = new Set(await d.digests.toCollection().primaryKeys());
   const all = new Set(await d.batches.toCollection().primaryKeys());
   await keepDigests(

@@ -42,5 +42,10 @@ test('a batch that cannot be folded is named and stays open, and takes no other 
   await digestMissing();
   const rows = await bookRows(0, 50);
   expect(rows.length).toBe(await open().batches.count());
-  expect(rows.find((r) => r.batch === one.id)).toMatchObject({ name: one.name, state: 'open', broken: true, jarredMl: null });
+  expect(rows.find((r) => r.batch === one.id)).toMatchObject({
+    name: one.name,
+    state: 'open',
+    broken: true,
+    jarredMl: null,
+  });
 });

@@ -1,8 +1,11 @@
 import { expect, test } from '@jest/globals';
-import { progressOf } from '@ironpan/core/batch';
+import { MODEL, progressOf } from '@ironpan/core/batch';
 import { largeKitchen } from '../../src/demo/large';
 import { append, oneBatch, openBatches, startBatch } from '../../src/store/batches';
-import { bookRows, countBatches } from '../../src/store/book';
+import { bookRows, countBatches, countClosed } from '../../src/store/book';
+import { digestMissing, digestStale } from '../../src/store/digests';
+import { countFates, fatesMissing } from '../../src/store/fates';
+import { countStale } from '../../src/store/learned';
 import { appendToJar, jarsFilledSince, standingJars } from '../../src/store/jars';
 import { readHere } from '../../src/store/here';
 import { onePlan } from '../../src/store/plans';
@@ -28,6 +31,44 @@ async function rowsRead(act: () => Promise<unknown>): Promise<number> {
     for (const t of open().tables) t.hook('reading').unsubscribe(count);
   }
   return n;
+}
+type Read = (...of: unknown[]) => IDBRequest;
+/** Rows and keys that came out of IndexedDB itself while something was done: also those that Dexie hands on as keys. */
+async function entriesRead(act: () => Promise<unknown>): Promise<number> {
+  let n = 0;
+  const back: (() => void)[] = [];
+  for (const proto of [IDBObjectStore.prototype, IDBIndex.prototype] as unknown as Record<string, Read>[])
+    for (const name of ['get', 'getKey', 'getAll', 'getAllKeys', 'openCursor', 'openKeyCursor']) {
+      const own = { was: proto[name] };
+      if (!own.was) continue;
+      proto[name] = function (this: unknown, ...of) {
+        const request = (own.was as Read).apply(this, of);
+        request.addEventListener('success', () => {
+          const got: unknown = request.result;
+          if (Array.isArray(got)) n += got.length;
+          else if (got !== null && got !== undefined) n += 1;
+        });
+        return request;
+      };
+      back.push(() => {
+        proto[name] = own.was as Read;
+      });
+    }
+  try {
+    await act();
+  } finally {
+    for (const undo of back) undo();
+  }
+  return n;
+}
+/** What is read once a kitchen is opened and left alone: what is missing, stale, or changed. */
+async function opened(): Promise<void> {
+  await digestMissing();
+  await digestStale(() => Promise.resolve());
+  await fatesMissing(() => Promise.resolve());
+  await countClosed();
+  await countStale(MODEL);
+  await countFates();
 }
 /** Everything a page or a press reads, once; how many rows each took. */
 async function costs(): Promise<Record<string, number>> {
@@ -62,6 +103,22 @@ test('what a page or a press reads does not grow with the years', async () => {
     expect([what, rows > 0]).toEqual([what, true]);
     expect([what, (large[what] ?? NaN) <= 1.25 * rows + 2]).toEqual([what, true]);
   }
+});
+test('what is read on opening, and again after a write, does not grow with the years', async () => {
+  const read = async (batches: number): Promise<readonly number[]> => {
+    await Promise.all(open().tables.map((t) => t.clear()));
+    await layLarge(batches, T);
+    const bench = (await openBatches())[0];
+    if (!bench) throw new Error('no open batch');
+    // What the laying left to be worked out is worked out once.
+    await opened();
+    const onOpening = await entriesRead(opened);
+    await append(bench.batch.id, [{ is: 'note', text: 'x' }], T + 1);
+    return [onOpening, await entriesRead(opened)];
+  };
+  const small = await read(SMALL);
+  const large = await read(LARGE);
+  large.forEach((n, i) => expect(n).toBeLessThanOrEqual(1.25 * (small[i] ?? 0) + 2));
 });
 test('thirty days are thirty days, whatever came before', async () => {
   await layLarge(LARGE, T);
