@@ -1,5 +1,5 @@
 import { clockParam, ifStoppedNow, inOrder, lastSeq, progressOf, timerS } from '@ironpan/core/batch';
-import type { TaskState } from '@ironpan/core/batch';
+import type { Progress, TaskState } from '@ironpan/core/batch';
 import { topUp } from '@ironpan/core/questions';
 import type { TopUp } from '@ironpan/core/questions';
 import type { Reading } from '@ironpan/core/steps';
@@ -25,9 +25,9 @@ import { NotSaved } from '../ui/NotSaved';
 import { tell } from '../ui/toast';
 import { useWrite } from '../ui/useWrite';
 
-/** So much longer than its timer a load ran by this reading, s; 0: it is of something else. */
-function overOf(r: Running, reading: Reading): number {
-  const t = r.progress.tasks.find((x) => x.step.id === reading.step && x.task.id === reading.task);
+/** So much longer than its timer (as it was before this reading) a load ran, s; 0: it is of something else. */
+function overOf(before: Progress, reading: Reading): number {
+  const t = before.tasks.find((x) => x.step.id === reading.step && x.task.id === reading.task);
   return t?.step.kind === 'grind' && clockParam(t) === reading.what ? reading.value - timerS(t.task) : 0;
 }
 
@@ -43,11 +43,11 @@ export function Changed({ r, t }: { readonly r: Running; readonly t: TaskState }
       // A timer and the cook's own figure beside it are one answer.
       r.events.filter((e) => !(e.is === 'reading' && e.at === last.at && e.reading.what === last.reading.what)),
       r.traces,
-    ).summary;
+    );
     const fit = r.progress.outcome.fits.find((f) => f.step === last.reading.step && f.what === last.reading.what);
     const more = topUp(r.progress, r.batch);
     return {
-      text: changeText(before, r.progress.summary, overOf(r, last.reading)),
+      text: changeText(before.summary, r.progress.summary, overOf(before, last.reading)),
       fit: fit ? fitText(fit) : null,
       more,
     };

@@ -54,10 +54,12 @@ export function otherStrainer(s: Sick): readonly Move[] {
 }
 
 /** What is still to be strained drips and is not squeezed: the hand brings slime with the last of the milk. */
-export function letDrip(s: Sick): readonly Move[] {
+export function letDrip(s: Sick, aim: Aim): readonly Move[] {
   const open = s.p.tasks.find((t) => strains(t.step) && t.status !== 'done')?.step;
   if (!open || !strains(open) || LOOSE.includes(open.params.hand)) return [];
-  return moveOf(s, line('letDrip'), [setTo(open, 'hand', 'drip')], null);
+  const edits = [setTo(open, 'hand', 'drip')];
+  const less = moveOf(s, line('letDrip'), edits, aim);
+  return less.length > 0 ? less : moveOf(s, line('letDrip'), edits, null);
 }
 const LOOSE: readonly Params['strain']['hand'][] = ['drip', 'shake'];
 

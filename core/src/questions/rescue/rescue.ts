@@ -87,7 +87,7 @@ const FOUND: Readonly<Record<Trouble, (s: Sick) => Found>> = {
   },
   slimy: (s) => {
     const aim = rightOf(s, 'slimy');
-    return { now: [...letDrip(s), ...malt(s, aim), ...stirInWater(s, aim)], past: [line('slimeStays')] };
+    return { now: [...letDrip(s, aim), ...malt(s, aim), ...stirInWater(s, aim)], past: [line('slimeStays')] };
   },
   gritty: (s) => {
     const now = measured(s.p, 'grit') ?? 0;

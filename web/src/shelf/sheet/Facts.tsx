@@ -38,7 +38,7 @@ function UseBy({ j }: { readonly j: ShelfJar }) {
 export function Line({ label, text }: { readonly label: string; readonly text: string }) {
   return (
     <div className="rowline flex justify-between gap-3 py-1">
-      <dt>{label}</dt>
+      <dt className="max-w-1/2 shrink-0">{label}</dt>
       <dd className="num text-right">{text}</dd>
     </div>
   );
