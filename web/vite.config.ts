@@ -2,7 +2,7 @@ import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
-import { allLicences, LICENCES } from './licences';
+import { allLicences, LICENCES } from './licences.ts';
 
 export default defineConfig({
   plugins: [

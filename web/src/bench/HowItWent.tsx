@@ -7,7 +7,8 @@ import type { Running } from '../live/running';
 
 /** What went well and what did not, and what it cost, once a batch is in its jars. */
 export function HowItWent({ r }: { readonly r: Running }) {
-  const lines = useMemo(() => reviewOf(r.progress, r.batch), [r]);
+  // The use-by instant stands above: as long as it keeps as predicted, no second figure stands beside it.
+  const lines = useMemo(() => reviewOf(r.progress, r.batch).filter((l) => l.of !== 'keep' || !l.good), [r]);
   const { cost } = r.progress.summary;
   if (lines.length === 0) return null;
   return (
