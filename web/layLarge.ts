@@ -16,14 +16,18 @@ import type { DigestRow } from './src/store/rows';
  * the same as the application stores, and the same kitchen as the archive it exports.
  */
 const AT = Date.UTC(2026, 2, 14, 7, 30);
-const SIZES = [50, 5000];
+const LARGEST = 5000;
+const SIZES = [50, LARGEST];
+/** The largest was kept for so long, years. */
+const YEARS = 10;
 const IMPORTED = 1000;
 /** Of so many jars one was photographed: 400 of those of 5000 batches. */
 const JARS_A_PHOTO = 30;
 const out = fileURLToPath(new URL('../.cache/large', import.meta.url));
 
 function tablesOf(batches: number): Readonly<Record<string, readonly object[]>> {
-  const { kit, plans, made, traces } = largeKitchen(batches, 7, AT);
+  // Both are made at one pace: what is compared is how long a kitchen has been kept, not how much it makes a month.
+  const { kit, plans, made, traces } = largeKitchen(batches, 7, AT, true, (YEARS * batches) / LARGEST);
   const logs = groupBy(
     made.flatMap((m) => m.jarEvents),
     (e) => e.jar,

@@ -21,8 +21,8 @@ const STANDING = 7;
 const CHUNKS = 4;
 const VALUES = 110;
 
-/** So many batches, laid down over ten years before `at`; one of them on the bench, a few on the shelf. */
-export function largeKitchen(batches: number, seed: number, at: number, traced = true): Large {
+/** So many batches, laid down over `years` before `at`; one of them on the bench, a few on the shelf. */
+export function largeKitchen(batches: number, seed: number, at: number, traced = true, years = 10): Large {
   const kit = hillKitchen(at);
   const plans = demoPlans(at, kit);
   const random = seededRandom(seed);
@@ -48,7 +48,7 @@ export function largeKitchen(batches: number, seed: number, at: number, traced =
       made.push(fromEnd === 0 ? onBench(whole) : whole);
       continue;
     }
-    const hoursAgo = 100 + (fromEnd * 10 * YEAR_H) / batches + 4 * random();
+    const hoursAgo = 100 + (fromEnd * years * YEAR_H) / batches + 4 * random();
     made.push(again(templates[i % templates.length] as Made, i + 1, at - hoursAgo * 3_600_000));
   }
   return { kit, plans, made, traces: traced ? made.flatMap((m) => tracesOf(m, random)) : [] };
