@@ -9,6 +9,12 @@ import { savePlan, stepPlan } from '../store/plans';
 import { notSaved } from '../ui/notSaved';
 import { tell } from '../ui/toast';
 
+/** The name of a plan once a food of it is exchanged. */
+function nameAfter(plan: PlanRecord, recipe: Recipe): string {
+  const method = plan.from ? methodById(plan.from.method) : undefined;
+  return cutName(planNameAfter(plan.name, plan.recipe, recipe, method ? planNameOf(method) : null));
+}
+
 /** Between two writes of one gesture, ms. */
 const BREATH_MS = 60;
 
@@ -63,9 +69,9 @@ export class PlanSession {
     const plan = this.current;
     if (!plan) return;
     const recipe = applyEdits(plan.recipe, edits);
-    const method = plan.from ? methodById(plan.from.method) : undefined;
-    const name = planNameAfter(plan.name, plan.recipe, recipe, method ? planNameOf(method) : null);
-    this.change({ name: cutName(name), recipe }, touched);
+    // Amounts may pass each other while they are typed: only another food makes it another milk.
+    const exchanged = edits.some((e) => e.do === 'food');
+    this.change(exchanged ? { name: nameAfter(plan, recipe), recipe } : { recipe }, touched);
   };
   readonly rename = (name: string): void => this.change({ name }, 'name');
 

@@ -1,6 +1,7 @@
 import { expect, test } from '@jest/globals';
 import type { PlanRecord } from '@ironpan/core/records';
-import { applyEdits } from '@ironpan/core/steps';
+import { MATERIALS } from '@ironpan/core/materials';
+import { applyEdits, exchangeFood } from '@ironpan/core/steps';
 import { PlanSession } from '../../src/plan/session';
 import { allPlans, kept as keptPlan, deletePlan, onePlan, planFromMethod } from '../../src/store/plans';
 import { shownNotes } from '../../src/ui/toast';
@@ -128,4 +129,21 @@ test('a plan deleted in another window is told', async () => {
   session.edit(set(1), 'larder.0');
   await wait(50);
   expect(shownNotes().at(-1)?.text).toContain('was deleted in another window');
+});
+test('another food names the plan after its milk; amounts that pass each other do not, and undo brings the name back', async () => {
+  const { id, session } = await opened();
+  const was = session.snapshot();
+  const oats = MATERIALS.find((m) => m.id === 'oats-rolled');
+  if (!was || !oats) throw new Error('no plan');
+  session.edit([{ do: 'take', line: { into: 'work', material: oats.id, grams: 1 }, foods: [oats] }], 'take');
+  session.edit([{ do: 'larder', index: 1, grams: 900 }], 'larder.1');
+  expect(session.snapshot()?.name).toBe(was.name);
+  await wait(400);
+  session.edit([{ do: 'leave', index: 1 }], 'leave');
+  session.edit(exchangeFood(was.recipe, 0, oats), 'food.0');
+  expect(session.snapshot()?.name).toBe('Oat milk');
+  await wait(400);
+  expect((await onePlan(id))?.name).toBe('Oat milk');
+  await session.step('back');
+  expect(session.snapshot()?.name).toBe(was.name);
 });
