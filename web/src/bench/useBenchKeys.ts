@@ -3,10 +3,10 @@ import { useEffect } from 'react';
 import { useSettings } from '../live/useKitchen';
 import type { AtStep } from './useStep';
 
-/** Nothing is chosen: the page itself has the focus, or the place that was just opened. */
+/** Nothing is chosen: the page itself has the focus, the place that was just opened, or the heading of the new step. */
 const nothingFocused = (): boolean => {
   const a = document.activeElement;
-  return a === null || a === document.body || a.id === 'place';
+  return a === null || a === document.body || a.id === 'place' || a.matches('[data-step-heading]');
 };
 
 /** Space starts, holds and goes on; enter says done. Only where nothing has the focus, and where the kit has keys on. */

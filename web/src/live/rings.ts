@@ -7,7 +7,7 @@ export interface Ring {
   readonly name: string;
   readonly of: string;
 }
-/** A blender that runs on makes slime by the second: it rings again each so many seconds, so many times. */
+/** A blender that runs on makes slime of oats by the second: it rings again each so many seconds, so many times. */
 const AGAIN_S = 10;
 const MOST_AGAIN = 6;
 
@@ -16,7 +16,8 @@ export function ringsOf(batches: readonly Running[], now: number): readonly Ring
   return batches.flatMap((b) =>
     timersOf(b, now).flatMap((t): readonly Ring[] => {
       if (t.leftS > 0 || t.paused) return [];
-      const again = t.task.step.kind === 'grind' ? Math.min(MOST_AGAIN, Math.floor(-t.leftS / AGAIN_S)) : 0;
+      const slimy = t.task.step.kind === 'grind' && b.progress.recipe.materials.some((m) => m.per100g.solubleFibre > 0);
+      const again = slimy ? Math.min(MOST_AGAIN, Math.floor(-t.leftS / AGAIN_S)) : 0;
       const key = `${b.batch.id} ${keyOfTask(t.task)}${again > 0 ? ` ${again}` : ''}`;
       return [{ key, name: nameOfTask(t.task, b.progress.recipe), of: b.batch.name }];
     }),
