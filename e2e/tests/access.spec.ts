@@ -2,7 +2,7 @@ import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
 import { Cook } from './cook';
-import { some } from './long';
+import { firstCases } from './long';
 
 const PLACES = [
   '/',
@@ -82,7 +82,7 @@ test('axe finds nothing in any part of a jar’s sheet, light and dark', async (
   // A sheet that is still coming in is not yet as it is to be read.
   await page.emulateMedia({ reducedMotion: 'reduce' });
   const cook = await Cook.enter(page, 'demo');
-  for (const part of some(['look', 'move', 'pour', 'out', 'throw'], 2)) {
+  for (const part of firstCases(['look', 'move', 'pour', 'out', 'throw'], 2)) {
     await cook.go(`/?jar=demo-batch-13:milk:1&do=${part}`);
     await expect(page.getByRole('dialog')).toBeVisible();
     await clean(page, `jar sheet, ${part}`);
@@ -95,7 +95,7 @@ test('axe finds nothing in any part of a jar’s sheet, light and dark', async (
 test('axe finds nothing in an empty kitchen, nor with long names', async ({ page }) => {
   test.setTimeout(240_000);
   const cook = await Cook.enter(page, 'own');
-  for (const path of some(['/', '/kit', '/plan', '/bench', '/book'], 2)) {
+  for (const path of firstCases(['/', '/kit', '/plan', '/bench', '/book'], 2)) {
     await cook.go(path);
     await clean(page, `empty ${path}`);
   }

@@ -6,6 +6,13 @@ export interface Report {
   readonly why: string;
   readonly at: number;
   readonly times: number;
+  /** The worker's message that reported it last: every open window hears it, and one of them records it. */
+  readonly message?: string;
+}
+interface Message {
+  readonly id: string;
+  readonly what: string;
+  readonly why: string;
 }
 /** So many are kept, the latest first. */
 export const MOST_REPORTS = 50;
@@ -58,7 +65,7 @@ export function report(what: string, e: unknown): void {
   console.warn(`${what}: ${why}`);
   if (typeof localStorage === 'undefined') {
     const channel = new BroadcastChannel(CHANNEL);
-    channel.postMessage({ what, why });
+    channel.postMessage({ id: crypto.randomUUID(), what, why } satisfies Message);
     channel.close();
   } else keep(withReport(stored(), what, why, wallNow()));
 }
@@ -71,8 +78,11 @@ export const reportAs =
 /** Listens for faults of workers and of other windows, and begins with those of earlier visits. Called once a window. */
 export function collectReports(): void {
   kept = stored();
-  new BroadcastChannel(CHANNEL).onmessage = (m: MessageEvent<{ readonly what: string; readonly why: string }>) => {
-    keep(withReport(stored(), m.data.what, m.data.why, wallNow()));
+  new BroadcastChannel(CHANNEL).onmessage = ({ data }: MessageEvent<Message>) => {
+    const all = stored();
+    if (all.some((r) => r.message === data.id)) return;
+    const [latest, ...others] = withReport(all, data.what, data.why, wallNow());
+    if (latest) keep([{ ...latest, message: data.id }, ...others]);
   };
   addEventListener('storage', (e) => {
     if (e.key !== KEY) return;

@@ -45,7 +45,7 @@ export function digestOf(batch: FrozenBatch, events: readonly BatchEvent[], p: P
   };
 }
 /** The last weight of the milk that was read before its jars, g, and what it was read after; null: none was. */
-export function weighedEarlier(
+export function lastMilkWeight(
   p: Pick<Progress, 'recipe' | 'readings'>,
 ): { readonly g: number; readonly after: 'straining' | 'boiling' } | null {
   for (const step of p.recipe.steps.toReversed())

@@ -33,7 +33,7 @@ export { measuredStages } from './asMeasured';
 export { foamedOver, foamedReading, RUNS_OVER_C } from './mishaps';
 export { climbAt, climbOf, climbReaches } from './climb';
 export type { ClimbPoint } from './climb';
-export { jobsOf, oneCookS, thingsOf } from './jobs';
+export { jobsOf, oneCookEnds, thingsOf } from './jobs';
 export type { Job } from './jobs';
 export { jarsOf } from './jars';
 export { capOf, dryingOf, jarNow, knowing, layersAhead } from './jarLife';
@@ -56,7 +56,7 @@ export type { Expected, Liked, Look, Measured, MeasuredTold, Scale, Sign } from 
 export type { Photo, PhotoFrame, PhotoSeen } from './looks';
 export { endOfJar, inOrder, lastSeq, latestInstant, MOST_SEQ, nextSeq, standing, unsaid } from './log';
 export type { Happening, JarHappening } from './log';
-export { digestOf, measuredMl, weighedEarlier } from './digest';
+export { digestOf, measuredMl, lastMilkWeight } from './digest';
 export type { Digest } from './digest';
 export { fateOf } from './shelf';
 export {

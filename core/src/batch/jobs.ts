@@ -75,14 +75,13 @@ function thingParams(kind: Kind): readonly (readonly [string, ThingKind])[] {
 }
 
 /**
- * Seconds from the first of it to the last job that `until` names (every job by default; 0: it names none), for one cook: in the order of the plan, each as soon as what it waits for is
+ * When each job ends for one cook, seconds from the first: in the order of the plan, each as soon as what it waits for is
  * done, its things are free and, where it takes both hands, the cook's are.
  */
-export function oneCookS(jobs: readonly Job[], until: (j: Job) => boolean = () => true): number {
+export function oneCookEnds(jobs: readonly Job[]): readonly number[] {
   const ends: number[] = [];
   const freeAt = new Map<string, number>();
   let handsAt = 0;
-  let last = 0;
   for (const j of jobs) {
     let start = j.hands === 'busy' ? handsAt : 0;
     for (const before of j.after) start = Math.max(start, ends[before] ?? 0);
@@ -91,7 +90,6 @@ export function oneCookS(jobs: readonly Job[], until: (j: Job) => boolean = () =
     ends.push(end);
     for (const thing of j.occupies) freeAt.set(thing, end);
     if (j.hands === 'busy') handsAt = end;
-    if (until(j)) last = Math.max(last, end);
   }
-  return last;
+  return ends;
 }

@@ -15,7 +15,7 @@ export function lastSeq(events: readonly Line[]): number {
   return seq;
 }
 
-/** Highest sequence of a log's line: what a file brings leaves no line without a place after it. */
+/** Highest sequence of a log's line. */
 export const MOST_SEQ = 8.64e15;
 /** The sequence of the `n`-th line (0: the first) that is added to this log. At the highest one, lines keep their order by id. */
 export const nextSeq = (events: readonly Line[], n = 0): number => Math.min(MOST_SEQ, lastSeq(events) + 1 + n);

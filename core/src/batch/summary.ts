@@ -1,4 +1,4 @@
-import { jobsOf, oneCookS } from './jobs';
+import { jobsOf, oneCookEnds } from './jobs';
 import {
   beanyIndexOf,
   contents,
@@ -218,13 +218,14 @@ const LEAST_G = 0.5;
  */
 export type Depth = 'all' | 'main' | 'keep' | 'light';
 
-/** Does this step fill milk, and not a by-product, into its jars? */
-function isFilling(recipe: Recipe, o: Outcome, id: string): boolean {
-  const step = recipe.steps.find((s) => s.id === id);
-  const stream = step && kindOf(step.kind).fills?.(step.params);
-  const s = stream === undefined ? undefined : o.products[stream];
-  return s !== undefined && !isPulp(s);
-}
+/** The steps that fill milk, and not a by-product, into its jars or boxes. */
+const fillingSteps = (recipe: Recipe, o: Outcome): ReadonlySet<string> =>
+  new Set(
+    recipe.steps.flatMap((s) => {
+      const filled = o.products[kindOf(s.kind).fills?.(s.params) ?? ''];
+      return filled && !isPulp(filled) ? [s.id] : [];
+    }),
+  );
 
 /** What a fold brings, as a cook asks for it. Masses g, volumes ml at 20 °C, shares 0..1, times s. An empty fold: no main product, zeros. */
 export function summarise(recipe: Recipe, o: Outcome, kit: Kit, depth: Depth = 'all'): Summary {
@@ -246,6 +247,10 @@ export function summarise(recipe: Recipe, o: Outcome, kit: Kit, depth: Depth = '
     else if (f.to.outside === 'film') filmG += flowG(f);
   }
   const jobs = jobsOf(recipe, o, { kit, beliefs: o.beliefs });
+  const ends = oneCookEnds(jobs);
+  const elapsedS = Math.max(0, ...ends);
+  const filling = fillingSteps(recipe, o);
+  const toJarS = Math.max(0, ...ends.filter((_, i) => filling.has(jobs[i]?.step ?? '')));
   let handsS = 0;
   for (const st of o.stages) for (const t of st.tasks) if (t.hands === 'busy') handsS += t.durationS;
   return {
@@ -253,8 +258,8 @@ export function summarise(recipe: Recipe, o: Outcome, kit: Kit, depth: Depth = '
     products,
     jarredMl: jarredMl > 0 ? jarredMl : mainMl,
     cost: costOf(recipe, o, kit, jarredMl > 0 ? jarredMl : mainMl),
-    elapsedS: oneCookS(jobs),
-    toJarS: oneCookS(jobs, (j) => isFilling(recipe, o, j.step)) || oneCookS(jobs),
+    elapsedS,
+    toJarS: toJarS > 0 ? toJarS : elapsedS,
     handsS,
     steamG,
     drainedG,

@@ -48,7 +48,7 @@ export function leastOf(steps: Steps): number {
 }
 
 /** The middle colours that stand left and right of the jar between two rows. */
-export function besideBetween(p: Profile, from: number, to: number): readonly [Tone, Tone] {
+export function backgroundBetween(p: Profile, from: number, to: number): readonly [Tone, Tone] {
   const rows = p.beside.slice(Math.max(0, Math.round(from)), Math.max(1, Math.round(to)));
   const middle = (side: 0 | 1): Tone => {
     const of = (i: 0 | 1 | 2): number => median(rows.map((r) => r[side][i]));

@@ -1,5 +1,5 @@
 import type { PhotoFrame } from '../batch';
-import { besideBetween, colourBetween } from './contrast';
+import { backgroundBetween, colourBetween } from './contrast';
 import { interfacesOf } from './interfaces';
 import type { Interface } from './interfaces';
 import { endsOf } from './ends';
@@ -86,7 +86,7 @@ function seenBetween(
     const [a, b] = [r, rows[i + 1] ?? bottom];
     return colourBetween(p, a + 0.2 * (b - a), b - 0.2 * (b - a));
   });
-  const beside = rows.slice(0, -1).map((r, i) => besideBetween(p, r, rows[i + 1] ?? bottom));
+  const beside = rows.slice(0, -1).map((r, i) => backgroundBetween(p, r, rows[i + 1] ?? bottom));
   const y = (row: number): number => (t.height / 2 + (p.from + row) * Math.cos(w.tilt)) / t.height;
   const middle = ((y(top) + y(bottom)) / 2 - 0.5) * t.height;
   const side = (x: number): number => (x - middle * Math.tan(w.tilt)) / t.width;

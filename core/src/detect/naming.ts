@@ -34,7 +34,7 @@ export function proposedLayers(seen: SeenLayers, expected: readonly Layer[]): Pr
   let best: { readonly air: number; readonly order: readonly number[] } = { air: 0, order: [2] };
   let most = -Infinity;
   for (let air = 0; air <= Math.min(MOST_AIR, shares.length - 1); air += 1) {
-    const above = sum(shares.slice(0, air).map((_, i) => likeAir(seen, i, body, expected)));
+    const above = sum(shares.slice(0, air).map((_, i) => airScore(seen, i, body, expected)));
     for (const order of ordersOf(shares.length - air)) {
       const fits = sum(
         order.map((place, k) => fit(place, seen.tones[air + k] ?? body, body, shares[air + k] ?? 0, expected)),
@@ -58,9 +58,9 @@ export function proposedLayers(seen: SeenLayers, expected: readonly Layer[]): Pr
 }
 const sum = (of: readonly number[]): number => of.reduce((a, b) => a + b, 0);
 /** How well a band at the top is air: a mixture of what stands beside the jar, grey glass and a film of milk. */
-function likeAir(seen: SeenLayers, i: number, body: Tone, expected: readonly Layer[]): number {
+function airScore(seen: SeenLayers, i: number, body: Tone, expected: readonly Layer[]): number {
   const c = seen.tones[i] ?? body;
-  const { off, along } = onTheWay(c, seen.beside[i] ?? [body, body], body);
+  const { off, along } = mixtureOf(c, seen.beside[i] ?? [body, body], body);
   const prior = expected[0] && expected[0].kind !== 'body' ? -0.6 : 0.4;
   // As milky as the milk itself it is milk; off the way from air to milk it is something of another colour.
   if (off > OFF || along > ALMOST_MILK) return -2;
@@ -73,7 +73,7 @@ const ALMOST_MILK = 0.9;
 const PANE: Tone = [205, -5, 0];
 const PANES = [0, 0.15, 0.3];
 /** How far a colour lies off the way from air (seen through a pane) to milk, levels, and how far along it, 0..1. */
-function onTheWay(
+function mixtureOf(
   c: Tone,
   [left, right]: readonly [Tone, Tone],
   milk: Tone,

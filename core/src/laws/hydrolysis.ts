@@ -36,6 +36,8 @@ export function starchCutPerMin(dosesPerL: number, c: number, hottestC: number):
 export function glucanCutPerMin(dosesPerL: number, c: number): number {
   return GLUCAN_CUT_PER_MIN * dosesPerL * interpolate(GLUCANASE_AT, c);
 }
+/** A dose of diastatic malt flour, a level teaspoon (common practice), g. */
+export const MALT_DOSE_G = 3;
 /** Grams of maltose a gram of starch becomes, with the water it takes up (342.3/324.3, exact by the formula). */
 export const MALTOSE_PER_STARCH = 1.056;
 /** Of the thickening, what cut starch no longer gives (estimate). */

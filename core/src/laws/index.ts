@@ -121,6 +121,7 @@ export {
   glucanCutPerMin,
   starchOpen,
   ENZYME_DEAD_C,
+  MALT_DOSE_G,
   MALTOSE_PER_STARCH,
   CUT_THINS,
 } from './hydrolysis';

@@ -10,5 +10,5 @@ export { heatCapacity, density, FAT_KG_PER_M3, STARCH_G_PER_ML, WATER_G_PER_ML }
 export { ALLERGENS, allergensIn, isUnstated } from './allergens';
 export type { AllergensIn } from './allergens';
 export { behaviourOf, milkCalled, ownMaterial, likeOf, refusalOf } from './own';
-export { trusted } from './trusted';
+export { restoreSafety } from './restoreSafety';
 export type { OwnParts, Refusal } from './own';

@@ -33,6 +33,7 @@ export function reviewOf(p: Progress, batch: FrozenBatch): readonly ReviewLine[]
   const asPlanned = progressOf(batch, []);
   const planned = asPlanned.summary.main;
   const { promised } = batch;
+  const timed = timedTasks(p, asPlanned);
   const ml = p.summary.jarredMl;
   const keepS = main.keep?.s ?? 0;
   const out: ReviewLine[] = [
@@ -54,31 +55,30 @@ export function reviewOf(p: Progress, batch: FrozenBatch): readonly ReviewLine[]
     if (slip !== 'clean' || planned.body.slip !== 'clean')
       out.push({
         ...{ of: 'slip', good: slip === planned.body.slip, word: slip, planned: planned.body.slip },
-        overS: main.body.glucan > planned.body.glucan ? blendedOverS(p, asPlanned) : 0,
+        overS: main.body.glucan > planned.body.glucan ? blendedOverS(timed) : 0,
       });
   }
-  for (const t of p.tasks) {
-    const was = asPlanned.tasks.find((b) => b.step.id === t.step.id && b.task.id === t.task.id);
-    const ran = timedS(p, t);
-    if (!was || ran === null) continue;
-    const plannedS = timerS(was.task);
-    if (Math.abs(ran - plannedS) > Math.max(TIMED_S, TIMED * plannedS))
-      out.push({ of: 'timed', good: false, task: t, ranS: ran, plannedS });
-  }
+  for (const t of timed)
+    if (Math.abs(t.ranS - t.plannedS) > Math.max(TIMED_S, TIMED * t.plannedS))
+      out.push({ of: 'timed', good: false, ...t });
   out.push(...stoodIn(p));
   return out.sort((a, b) => Number(a.good) - Number(b.good));
 }
-/** So much longer than planned the loads ran in the blender, all together, s. */
-function blendedOverS(p: Progress, planned: Progress): number {
-  let over = 0;
-  for (const t of p.tasks) {
-    if (t.step.kind !== 'grind') continue;
-    const was = planned.tasks.find((b) => b.step.id === t.step.id && b.task.id === t.task.id);
-    const ran = timedS(p, t);
-    if (was && ran !== null) over += Math.max(0, ran - timerS(was.task));
-  }
-  return over;
+interface Timed {
+  readonly task: TaskState;
+  readonly ranS: number;
+  readonly plannedS: number;
 }
+/** Every task whose length changes something: how long it ran, and how long it was planned. */
+const timedTasks = (p: Progress, planned: Progress): readonly Timed[] =>
+  p.tasks.flatMap((task) => {
+    const was = planned.tasks.find((b) => b.step.id === task.step.id && b.task.id === task.task.id);
+    const ranS = timedS(p, task);
+    return was && ranS !== null ? [{ task, ranS, plannedS: timerS(was.task) }] : [];
+  });
+/** So much longer than planned the loads ran in the blender, all together, s. */
+const blendedOverS = (timed: readonly Timed[]): number =>
+  timed.reduce((s, t) => s + (t.task.step.kind === 'grind' ? Math.max(0, t.ranS - t.plannedS) : 0), 0);
 /** Water that was stirred or poured in against a problem, g. */
 function waterAddedG(p: Progress): number {
   let g = 0;

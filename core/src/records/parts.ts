@@ -1,5 +1,5 @@
 import Joi from 'joi';
-import { COMPONENTS, trusted } from '../materials';
+import { COMPONENTS, restoreSafety } from '../materials';
 import type { Material } from '../materials';
 import { KINDS, kindOf, MOST_PARTS } from '../steps';
 import type { Kind, LarderLine, ParamSpec, Part, Recipe } from '../steps';
@@ -98,7 +98,7 @@ export const material = (): Joi.ObjectSchema =>
     allergens: Joi.array().items(text(40)).max(20),
     allergensStated: Joi.boolean().strict().optional(),
     source: Joi.string().allow('').max(400),
-  }).custom((m: Material) => trusted(m));
+  }).custom((m: Material) => restoreSafety(m));
 
 /** Up to six streams, whose shares are no more than the whole. */
 const parts = (): Joi.Schema =>

@@ -59,4 +59,5 @@ export { calibrationFault, driedSolids, funnelTells, gPerMlOf, solidsOf, weighed
 export type { Calibration, Dried, FullMeasure, FunnelRuns, FunnelTold, Share } from './processes/measured';
 export { capSetsBelowC } from './processes/capping';
 export type { Layer, LayerKind } from '../laws';
+export { MALT_DOSE_G } from '../laws';
 export * from './limits';

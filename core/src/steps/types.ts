@@ -75,6 +75,8 @@ export interface ReadingSpec<K extends Kind> {
   /** true: it may be measured again and again while the task runs; each is kept with its moment. */
   readonly often?: true;
   readonly figure?: FigureName;
+  /** Figures of the step that are in proportion to `figure`: once it is read, they follow it. */
+  readonly follow?: readonly FigureName[];
   /** 1 σ in its unit, where it is told better or worse than its unit usually is. */
   readonly sd?: number;
   readonly effect: (p: Readonly<Params[K]>, ctx: Ctx) => Effect;

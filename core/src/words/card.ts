@@ -9,7 +9,8 @@ import { instruction } from './bench';
 import { celsius, grams, join, millilitres } from './format';
 import { streamName } from './labels';
 import { foodName } from './language';
-import { fullStepTitle, stepText } from './stepText';
+import { stepText, stepTitle } from './stepText';
+import { withMilkName } from './tasks';
 import { warningText } from './warnings';
 
 /** One thing to take, as it is written on a card. */
@@ -57,7 +58,7 @@ function stepOf(x: Step, stage: Stage | undefined, r: Recipe, kit: Kit): CardSte
   const text = [`${loads}${says.join(' ')}`, ...(cue === null ? [] : [`Look for: ${cue}`]), ...cautions].join(' ');
   // On paper nothing is pressed.
   const paper = text.trim().replace('Press done at the true boil', 'The time counts from the true boil');
-  return { title: fullStepTitle(x, r), text: paper, figures: stepText(x, r) };
+  return { title: withMilkName(x, stepTitle(x, r), r), text: paper, figures: stepText(x, r) };
 }
 const line = (g: number, name: string): CardLine => ({ name, g, say: `${join(grams(Math.round(g)))} ${name}` });
 

@@ -140,7 +140,7 @@ export function wasText(
 }
 const LIKED_AS: Readonly<Record<Liked, string>> = { no: 'not liked', soso: 'so-so', yes: 'liked', more: 'liked much' };
 
-/** What became of a jar, in sentences; `when` says an instant, `nowMs` tells what is over. */
+/** What became of a jar, in sentences; `when` formats an instant; `nowMs` decides what is over. */
 export function fateText(
   f: Pick<Fate, 'end' | 'why' | 'endedAt' | 'pouredOver'>,
   t: JarTimes,

@@ -1,8 +1,7 @@
+import { MALT_DOSE_G } from '../steps';
 import { plain } from '../units';
 import { grams, join } from './format';
 
-/** A dose of diastatic malt flour: a level teaspoon (common practice), g. */
-const MALT_DOSE_G = 3;
 const TEASPOONS_PER_TABLESPOON = 3;
 
 /** Doses of malt flour as a cook takes them: “6 g of malt flour (2 level teaspoons)”. */

@@ -1,11 +1,10 @@
 import type { Recipe } from '../steps';
 import { milkName, milkOf } from './food';
-
-const capital = (s: string): string => s.charAt(0).toUpperCase() + s.slice(1);
+import { upper } from './format';
 
 /** The name of a plan made from a method: "Oat milk, the middle way". */
 export function planNameOf(m: { readonly milk: string; readonly name: string }): string {
-  return `${capital(milkName(m.milk))}, ${m.name.charAt(0).toLowerCase()}${m.name.slice(1)}`;
+  return `${upper(milkName(m.milk))}, ${m.name.charAt(0).toLowerCase()}${m.name.slice(1)}`;
 }
 
 /**
@@ -16,8 +15,8 @@ export function planNameAfter(name: string, before: Recipe, after: Recipe, metho
   const was = milkName(milkOf(before));
   const is = milkName(milkOf(after));
   if (was === is) return name;
-  if (method !== null && name.startsWith(method)) return capital(is) + name.slice(method.length);
+  if (method !== null && name.startsWith(method)) return upper(is) + name.slice(method.length);
   const at = name.toLowerCase().indexOf(was.toLowerCase());
   if (was === 'milk' || at < 0) return name;
-  return name.slice(0, at) + (at === 0 ? capital(is) : is) + name.slice(at + was.length);
+  return name.slice(0, at) + (at === 0 ? upper(is) : is) + name.slice(at + was.length);
 }

@@ -30,7 +30,7 @@ export const TROUBLE_NAMES: Readonly<Record<Trouble, string>> = {
   notBoiled: 'not boiled long enough',
 };
 
-type Say = (f: (name: string) => string, named: string) => string;
+type Say = (f: (name: string) => string, named: string, value: (name: string) => number) => string;
 /** What can be done, as the words on its button or in a list. `named`: the food or the cloth it speaks of. */
 const SENTENCES: Readonly<Record<string, Say>> = {
   stirInWater: (f) => `Stir in ${f('addG')} of water, boiled before`,
@@ -46,7 +46,7 @@ const SENTENCES: Readonly<Record<string, Say>> = {
   backToHeat: (f) => `Back to the heat: ${f('moreS')} more at a rolling boil`,
   boilAgain: (f) => `Boil it once more, ${f('holdS')}, and cool it again`,
   letDrip: () => 'Let the rest drip; do not squeeze',
-  malt: (f, named) => `Stir in ${named} and leave it ${f('forS')} at ${f('atC')}`,
+  malt: (f, _, value) => `Stir in ${maltText(value('doses'))} and leave it ${f('forS')} at ${f('atC')}`,
   maltWorksOn: () =>
     'Malt goes on working until the milk is cold: cool it as soon as it is right. Malt is barley: gluten.',
   turnDown: () => 'Turn the heat down: a gentle boil from here on',
@@ -136,8 +136,11 @@ const SENTENCES: Readonly<Record<string, Say>> = {
 export function rescueText(l: RescueLine): string {
   const say = SENTENCES[l.say];
   if (!say) throw new RangeError(`no words for the rescue "${l.say}"`);
-  const named = l.say === 'malt' ? maltText(l.figures.doses?.value ?? 1) : (l.named ?? '');
-  return say((name) => figureText(l.figures[name]), named);
+  return say(
+    (name) => figureText(l.figures[name]),
+    l.named ?? '',
+    (name) => l.figures[name]?.value ?? 0,
+  );
 }
 const nameOfMeasure = (of: RescueMeasure): string => (of === 'sugars' || of === 'salt' ? of : MEASURE_NAMES[of]);
 const valueOf = (of: RescueMeasure, x: number | null): string =>

@@ -10,14 +10,6 @@ export function stepTitle(s: Step, r: Recipe): string {
   const { label } = kindOf(s.kind);
   return food === null ? label : `${label} ${foodName(food, r).split(',')[0] ?? ''}`;
 }
-/** The same, with what it is done to where a plan has several milks: “Cool: first extract”. */
-export function fullStepTitle(s: Step, r: Recipe): string {
-  const kind = kindOf(s.kind);
-  const of = kind.station === 'jar' || kind.station === 'cook' || kind.along ? kind.reads(s.params)[0] : undefined;
-  const title = stepTitle(s, r);
-  return of === undefined || of === 'milk' || of === 'work' ? title : `${title}: ${streamName(of, r)}`;
-}
-
 /** Figures a line has room for. */
 const SHOWN = 3;
 

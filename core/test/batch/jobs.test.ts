@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { fold, jobsOf, oneCookS, summarise } from '../../src/batch';
+import { fold, jobsOf, oneCookEnds, summarise } from '../../src/batch';
 import type { Job } from '../../src/batch';
 import { unlearned } from '../../src/kitchen';
 import { METHODS, recipeOf } from '../../src/methods';
@@ -8,6 +8,8 @@ import type { Recipe } from '../../src/steps';
 import { fromLarder } from '../../src/kitchen';
 import { SOYBEANS } from '../../src/materials';
 import { kitAt, plainSteps, SEA, soyRecipe } from './kitchen';
+
+const oneCookS = (jobs: Parameters<typeof oneCookEnds>[0]): number => Math.max(...oneCookEnds(jobs));
 
 const here = unlearned(SEA);
 const jobs = (r: Recipe) => jobsOf(r, fold(r, here), here);

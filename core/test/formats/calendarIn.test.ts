@@ -173,7 +173,7 @@ describe('calendars that never end', () => {
       ok: false,
       fault: 'noCalendar',
     }));
-  test('a zone that nobody knows is told', () => {
+  test('an unknown time zone is named', () => {
     const far = event('UID:z', 'DTSTART;TZID=Mars/Olympus:20260510T120000', 'DURATION:PT1H', 'SUMMARY:Far');
     expect(read(file(far, lunch), span).zones).toEqual(['Mars/Olympus']);
     expect(read(file(lunch), span).zones).toEqual([]);

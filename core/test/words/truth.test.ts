@@ -1,5 +1,5 @@
 import { describe, expect, test } from '@jest/globals';
-import { progressOf, weighedEarlier } from '../../src/batch';
+import { progressOf, lastMilkWeight } from '../../src/batch';
 import type { BatchEvent } from '../../src/batch';
 import { unlearned, USUAL_KIT } from '../../src/kitchen';
 import { methodById, recipeOf } from '../../src/methods';
@@ -73,6 +73,6 @@ test('milk that was weighed at the strain is not “not weighed”', () => {
       is: 'reading',
       reading: { step: strain.id, what: 'milkG', value },
     }) as unknown as BatchEvent;
-  expect(weighedEarlier(progressOf(batch, events))).toBeNull();
-  expect(weighedEarlier(progressOf(batch, [...events, at(655)]))).toEqual({ g: 655, after: 'straining' });
+  expect(lastMilkWeight(progressOf(batch, events))).toBeNull();
+  expect(lastMilkWeight(progressOf(batch, [...events, at(655)]))).toEqual({ g: 655, after: 'straining' });
 });

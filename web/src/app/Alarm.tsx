@@ -10,7 +10,10 @@ import type { Running } from '../live/running';
 const NAME = 'Ironpan';
 const SHAKES_MS = [300, 150, 300];
 
-/** Rings when a timer comes to its end while the page is open (a blender that runs on: again), and says it in the window's title until it is answered. */
+/**
+ * Rings when a timer ends while the page is open, and again while a blender runs on. The window's title names the timer
+ * until it is answered.
+ */
 export function Alarm({ batches, now }: { readonly batches: readonly Running[]; readonly now: number }) {
   const calls = useLive(['calls'], readCalls).data;
   const before = useRef<ReadonlySet<string> | null>(null);
@@ -35,7 +38,7 @@ export function Alarm({ batches, now }: { readonly batches: readonly Running[]; 
     // `over` is a new list at each second; its keys say when it changes, and how it calls is as it was then.
     // eslint-disable-next-line react-hooks/exhaustive-deps
   }, [keys, first]);
-  // Said to a screen reader at once, whatever it was reading.
+  // A screen reader reads it out at once, whatever it was reading.
   return (
     <div aria-live="assertive" className="sr-only" data-time-up>
       {first === undefined ? '' : `Time is up: ${first}.`}

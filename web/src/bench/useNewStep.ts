@@ -6,13 +6,13 @@ import { useEffect, useRef, useState } from 'react';
  */
 export function useNewStep(key: string, name: string): string {
   const before = useRef(key);
-  const [said, say] = useState('');
+  const [announced, announce] = useState('');
   useEffect(() => {
     if (before.current === key) return;
     before.current = key;
     const free = document.activeElement === null || document.activeElement === document.body;
     if (free) document.querySelector<HTMLElement>('[data-step-heading]')?.focus();
-    say(free ? '' : `Next step: ${name}.`);
+    announce(free ? '' : `Next step: ${name}.`);
   }, [key, name]);
-  return said;
+  return announced;
 }

@@ -9,7 +9,7 @@ import {
   roughly,
   streamName,
 } from '@ironpan/core/words';
-import { lastSeq, measuredMl, weighedEarlier } from '@ironpan/core/batch';
+import { lastSeq, measuredMl, lastMilkWeight } from '@ironpan/core/batch';
 import { isFlour } from '@ironpan/core/steps';
 import { isPulp, massG } from '@ironpan/core/kitchen';
 import { Link, useNavigate, useParams } from 'react-router';
@@ -84,7 +84,7 @@ export function BookBatchPage() {
 /** The milk by the scale: in its jars, else where it was weighed before. */
 function measuredText(jarsMl: number | null, r: Running): string {
   if (jarsMl !== null) return join(millilitres(jarsMl));
-  const weighed = weighedEarlier(r.progress);
+  const weighed = lastMilkWeight(r.progress);
   return weighed ? `${join(grams(weighed.g))} after ${weighed.after}` : 'not weighed';
 }
 

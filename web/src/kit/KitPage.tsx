@@ -16,7 +16,7 @@ import { Taught } from './Taught';
 import { WordsTaught } from './WordsTaught';
 import { Things } from './Things';
 import { useKitEdit } from './useKitEdit';
-import { WentWrong } from './WentWrong';
+import { RecentFaults } from './RecentFaults';
 import { YourData } from './YourData';
 
 const UNIT: Readonly<Record<string, string>> = { m: 'm', C: '°C', ml: 'ml' };
@@ -73,7 +73,7 @@ export function KitPage() {
           <FunnelPart kit={kit} onChange={change} />
           <Prices kit={kit} onChange={change} />
           <YourData />
-          <WentWrong />
+          <RecentFaults />
           <p className="small quiet">
             <a className="link" href="/licences.md" target="_blank" rel="noreferrer">
               Licences of the libraries and fonts in Ironpan

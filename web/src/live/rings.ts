@@ -16,8 +16,9 @@ export function ringsOf(batches: readonly Running[], now: number): readonly Ring
   return batches.flatMap((b) =>
     timersOf(b, now).flatMap((t): readonly Ring[] => {
       if (t.leftS > 0 || t.paused) return [];
-      const slimy = t.task.step.kind === 'grind' && b.progress.recipe.materials.some((m) => m.per100g.solubleFibre > 0);
-      const again = slimy ? Math.min(MOST_AGAIN, Math.floor(-t.leftS / AGAIN_S)) : 0;
+      const figures = b.progress.outcome.stages[t.task.index]?.figures;
+      const isSlimy = t.task.step.kind === 'grind' && (figures?.glucanShare ?? 0) > 0;
+      const again = isSlimy ? Math.min(MOST_AGAIN, Math.floor(-t.leftS / AGAIN_S)) : 0;
       const key = `${b.batch.id} ${keyOfTask(t.task)}${again > 0 ? ` ${again}` : ''}`;
       return [{ key, name: nameOfTask(t.task, b.progress.recipe), of: b.batch.name }];
     }),

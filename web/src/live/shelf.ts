@@ -56,7 +56,7 @@ export function useShelf(nowMs: number): Shelf | undefined {
 /** What stands among pulp and by-products: what was in a cloth, a cap of fat, a skin. */
 const BY_PRODUCTS: ReadonlySet<Role> = new Set(['pulp', 'cap', 'skin']);
 /** The role of what is in a jar. */
-export const byProductOf = (jar: Pick<FilledJar, 'stream' | 'product'>): Role => {
+export const roleInJar = (jar: Pick<FilledJar, 'stream' | 'product'>): Role => {
   const role = roleOf(jar.stream);
   // Jars of older versions had their role by the name of their stream alone.
   return role === 'milk' && (jar.product === 'cap' || jar.product === 'skin') ? jar.product : role;
@@ -66,7 +66,7 @@ export function seen(j: JarWithLog, fridge: readonly FridgeLine[], at: number): 
   try {
     const now = jarNow(j.jar, j.events, j.batch, fridge, at);
     const left = now.keep?.s ?? Infinity;
-    const pulp = BY_PRODUCTS.has(byProductOf(j.jar));
+    const pulp = BY_PRODUCTS.has(roleInJar(j.jar));
     const danger = !pulp && !now.done;
     const over = now.turned || left <= 0 || danger || (now.flour && now.spoiled);
     const part = isPulp(j.jar.stream) || j.jar.product === 'milk' ? '' : streamName(j.jar.product, j.batch.recipe);

@@ -6,7 +6,7 @@ import { useState } from 'react';
 import type { ClockItem } from '../offload/clockItems';
 import type { Shown } from '../offload/clockView';
 import { askCalendar } from '../offload';
-import { within } from '../offload/within';
+import { withDeadline } from '../offload/withDeadline';
 import { saveHours } from '../store/hours';
 import { newId } from '../store/ids';
 import { download } from '../ui/download';
@@ -83,7 +83,7 @@ export function FromCalendar({ hours, now }: { readonly hours: Hours; readonly n
       async () => {
         const room = MOST_ONCE - hours.once.filter((o) => o.source === 'hand').length;
         const asked = { text: await file.text(), from: now, to: now + AHEAD, most: room };
-        const read = await within(askCalendar(asked), MOST_MS, new Error(TOO_LONG)).finally(() => setSaid(null));
+        const read = await withDeadline(askCalendar(asked), MOST_MS, new Error(TOO_LONG)).finally(() => setSaid(null));
         if (read.ok) await keep(read);
         return read;
       },

@@ -53,6 +53,7 @@ export const jar: StepKind<'jar'> = {
       high: 50_000,
       task: 'jar',
       figure: 'filledG',
+      follow: ['filledMl', 'eachMl'],
       effect: (p) => ({ is: 'mass', stream: p.of }),
     },
   },

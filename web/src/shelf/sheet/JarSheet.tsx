@@ -9,7 +9,7 @@ import { Looks } from '../../ui/Looks';
 import { NotSaved } from '../../ui/NotSaved';
 import { useWrite } from '../../ui/useWrite';
 import { printLabels } from '../labels/print';
-import { byProductOf } from '../../live/shelf';
+import { roleInJar } from '../../live/shelf';
 import type { ShelfJar } from '../../live/shelf';
 import { Ahead } from './Ahead';
 import type { Doing } from '../../live/doings';
@@ -154,7 +154,7 @@ function Whole({
         {capIsSet(j) && <Act onClick={() => onDo('lift')}>Lift the cap</Act>}
         <Act onClick={() => onDo('throw')}>Thrown away</Act>
       </div>
-      {j.pulp && <p className="mt-2">{usesText(byProductOf(j.jar), j.now, j.batch.recipe)}</p>}
+      {j.pulp && <p className="mt-2">{usesText(roleInJar(j.jar), j.now, j.batch.recipe)}</p>}
       <LiftedText j={j} />
       <TimeAccount j={j} />
       {!j.pulp && <Ahead j={j} />}

@@ -44,9 +44,10 @@ export function useSay(j: ShelfJar): { readonly say: Say; readonly write: Write 
   const say: Say = (what, text, after = () => undefined) => record(what, text, after, false);
   return { say, write };
 }
-const isPour = (what: JarHappening | readonly JarHappening[]): boolean => 'is' in what && what.is === 'poured';
+const isPour = (what: JarHappening | readonly JarHappening[]): what is Extract<JarHappening, { is: 'poured' }> =>
+  'is' in what && what.is === 'poured';
 /** Another window had poured from it: what was left is less than what was asked for. */
 function pouredLess(what: JarHappening | readonly JarHappening[], said: Said): string | null {
-  if (!('is' in what) || what.is !== 'poured' || said.pouredMl === null || said.pouredMl >= what.ml - 0.5) return null;
+  if (!isPour(what) || said.pouredMl === null || said.pouredMl >= what.ml - 0.5) return null;
   return `Only ${Math.round(said.pouredMl)} ml were left; the jar is empty.`;
 }

@@ -1,7 +1,7 @@
 import type { Running } from './index';
 
 /** The result of what runs, or `fault` after `ms`: then it is stopped. */
-export function within<T>(running: Running<T>, ms: number, fault: Error): Promise<T> {
+export function withDeadline<T>(running: Running<T>, ms: number, fault: Error): Promise<T> {
   return new Promise<T>((resolve, reject) => {
     const timer = setTimeout(() => {
       running.stop();

@@ -10,7 +10,7 @@ const STATES: readonly State[] = ['raw', 'heated', 'boiled'];
  * long it keeps, whether it must boil, its allergens. An own food keeps no longer than the known food it is like, and has to
  * boil where that one has to.
  */
-export function trusted(m: Material): Material {
+export function restoreSafety(m: Material): Material {
   const known = MATERIALS.find((x) => x.id === m.id);
   if (known) {
     const { keeps, inhibitorLabileShare, allergens, milk } = known;

@@ -6,7 +6,7 @@ import { tell } from '../ui/toast';
 import { whenOf } from '../ui/times';
 
 /** The last faults of this browser that stopped no page, so that a cook can pass them on. */
-export function WentWrong() {
+export function RecentFaults() {
   const all = useSyncExternalStore(subscribeReports, shownReports);
   if (all.length === 0) return null;
   const copy = (): void => {
