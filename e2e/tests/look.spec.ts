@@ -108,6 +108,19 @@ test('a sign that it has turned makes it the first thing to do, and says so from
   await expect(page.getByRole('button', { name: /^soy milk, batch 14, .*turned: throw it away/ })).toHaveCount(0);
 });
 
+test('a check that found it gone off has one way back: that it was a mistake', async ({ page }) => {
+  const cook = await Cook.enter(page, 'demo', `${SOY}&do=look`);
+  await page.getByRole('button', { name: 'sour', exact: true }).click();
+  await cook.press('Keep this look');
+  await expect(sheet(page)).toContainText('gone off');
+  for (const gone of ['Pour out', 'Given away', 'Finished, all used', 'I heated it', 'Pour it over'])
+    await expect(sheet(page).getByRole('button', { name: gone })).toHaveCount(0);
+  await expect(sheet(page).getByRole('button', { name: 'Thrown away' })).toHaveClass(/btn-primary/);
+  await cook.press('I said that by mistake');
+  await expect(sheet(page)).toContainText(/Use by.*left\)/);
+  await expect(sheet(page).getByRole('button', { name: 'Pour out' })).toBeVisible();
+});
+
 test('a while on the table is told with what it cost, and refused before the jar was filled', async ({ page }) => {
   const cook = await Cook.enter(page, 'demo', SOY);
   await cook.press('It stood out');

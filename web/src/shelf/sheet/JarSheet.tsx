@@ -1,12 +1,16 @@
 import { duration, grams, iceText, join, milkOf, thawAheadText, upper, usesText } from '@ironpan/core/words';
+import { saysTurned } from '@ironpan/core/batch';
 import { isPulp } from '@ironpan/core/kitchen';
 import { useState } from 'react';
 import { Link } from 'react-router';
 import { Barred, JarShape, Stamp, TubShape } from '../../drawings/Jar';
 import { foodStyle } from '../../drawings/foodStyle';
+import { now } from '../../clock';
+import { takeBack } from '../../store/jars';
 import { Dialog } from '../../ui/Dialog';
 import { Looks } from '../../ui/Looks';
 import { NotSaved } from '../../ui/NotSaved';
+import { tell } from '../../ui/toast';
 import { useWrite } from '../../ui/useWrite';
 import { printLabels } from '../labels/print';
 import { roleInJar } from '../../live/shelf';
@@ -87,15 +91,30 @@ function Whole({
   const label = useWrite();
   const { boilS } = j.now;
   const raw = !j.now.done;
+  const gone = j.now.turned || (j.tone === 'past' && !raw);
   return (
     <>
       <div className="grid gap-x-5 gap-y-2 sm:grid-cols-[9rem_minmax(0,1fr)]" style={foodStyle(milkOf(j.batch.recipe))}>
         <Drawn j={j} />
         <div>
           {j.now.turned ? (
-            <p className="alert alert-error mb-3">
-              A check found that it has gone off. Throw it away: heat does not make it good again.
-            </p>
+            <div className="alert alert-error mb-3">
+              <p>A check found that it has gone off. Throw it away. Heat does not make it good again.</p>
+              <button
+                type="button"
+                data-once
+                className="btn btn-outline mt-2"
+                onClick={() =>
+                  write.run(
+                    'that the check was a mistake',
+                    () => takeBack(j.jar.id, goneOffChecks(j), now()),
+                    () => tell('The check no longer counts.'),
+                  )
+                }
+              >
+                I said that by mistake
+              </button>
+            </div>
           ) : (
             j.tone === 'past' &&
             !raw && (
@@ -133,16 +152,18 @@ function Whole({
         </div>
       )}
       <div className="my-3 grid grid-cols-2 gap-2 wide:grid-cols-3">
-        <Act onClick={() => onDo('look')} main={!raw}>
+        <Act onClick={() => onDo('look')} main={!raw && !gone}>
           How is it?
         </Act>
         {!raw && !j.pulp && !j.now.ice && j.tone !== 'past' && <Act onClick={() => onDo('pour')}>Pour out</Act>}
-        {!raw && <Act onClick={() => say({ is: 'finished' }, `${j.name} finished.`, onClose)}>Finished, all used</Act>}
-        {!raw && <Act onClick={() => say({ is: 'given' }, `${j.name} given away.`, onClose)}>Given away</Act>}
+        {!raw && !j.now.turned && (
+          <Act onClick={() => say({ is: 'finished' }, `${j.name} finished.`, onClose)}>Finished, all used</Act>
+        )}
+        {!raw && !gone && <Act onClick={() => say({ is: 'given' }, `${j.name} given away.`, onClose)}>Given away</Act>}
         <Act onClick={() => onDo('out')}>It stood out</Act>
         <Act onClick={() => onDo('move')}>Put it elsewhere</Act>
         {!j.now.ice && j.tone !== 'past' && <Act onClick={() => onDo('over')}>Pour it over</Act>}
-        {!j.now.ice && !j.now.flour && <Act onClick={() => onDo('heat')}>I heated it</Act>}
+        {!j.now.ice && !j.now.flour && !j.now.turned && <Act onClick={() => onDo('heat')}>I heated it</Act>}
         <Act onClick={() => label.run('its label', () => printLabels([j], { sheet: false }))}>Its label</Act>
         {!raw && isPulp(j.now.stream) && !j.now.flour && <Act onClick={() => onDo('dry')}>Dry it</Act>}
         {j.now.bricks !== null && (
@@ -152,7 +173,9 @@ function Whole({
         )}
         {mendable(j) && <Act onClick={() => onDo('wrong')}>Something is wrong</Act>}
         {capIsSet(j) && <Act onClick={() => onDo('lift')}>Lift the cap</Act>}
-        <Act onClick={() => onDo('throw')}>Thrown away</Act>
+        <Act onClick={() => onDo('throw')} main={gone}>
+          Thrown away
+        </Act>
       </div>
       {j.pulp && <p className="mt-2">{usesText(roleInJar(j.jar), j.now, j.batch.recipe)}</p>}
       <LiftedText j={j} />
@@ -173,6 +196,9 @@ function Whole({
     </>
   );
 }
+/** The checks that found it gone off. */
+const goneOffChecks = (j: ShelfJar): readonly string[] =>
+  j.now.looks.flatMap((l) => (saysTurned(l.look) ? [l.id] : []));
 /** Milk to be drunk: raw, turned, past or frozen it is not for the glass. */
 const mendable = (j: ShelfJar): boolean =>
   j.now.done && !j.pulp && !j.now.ice && !j.now.turned && j.tone !== 'past' && j.now.place !== 'freezer';
