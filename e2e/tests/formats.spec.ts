@@ -100,9 +100,12 @@ test('from the dark theme a card prints black on white', async ({ page }) => {
   await page.emulateMedia({ colorScheme: 'dark', media: 'print' });
   const cook = await Cook.enter(page, 'demo');
   await cook.go('/book/demo-batch-14/card');
-  const colours = await page.getByRole('heading', { level: 1 }).evaluate((h) => ({
-    ink: getComputedStyle(h).color,
-    paper: getComputedStyle(document.documentElement).backgroundColor,
-  }));
+  const colours = await page
+    .getByRole('article', { name: 'Card' })
+    .getByRole('heading', { level: 1 })
+    .evaluate((h) => ({
+      ink: getComputedStyle(h).color,
+      paper: getComputedStyle(document.documentElement).backgroundColor,
+    }));
   expect(colours).toEqual({ ink: 'rgb(0, 0, 0)', paper: 'rgb(255, 255, 255)' });
 });

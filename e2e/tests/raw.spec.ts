@@ -67,6 +67,7 @@ test('pressed after one second and finished so, nothing says it is safe', async 
   const cook = await holding(page, 0);
   await question(page).getByRole('textbox').fill('0');
   await cook.press('Record these minutes');
+  await expect(cook.heading()).not.toHaveText('Hold at the boil');
   await cook.finishes();
   await expect(page.getByText(/has not been boiled enough/)).toBeVisible();
   await expect(page.getByText(/safe to drink/)).toHaveCount(0);

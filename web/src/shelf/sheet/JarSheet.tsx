@@ -99,7 +99,7 @@ function Whole({
         <div>
           {j.now.turned ? (
             <div className="alert alert-error mb-3">
-              <p>A check found that it has gone off. Throw it away. Heat does not make it good again.</p>
+              <p>A check found that it has gone off. Throw it away: heat does not make it good again.</p>
               <button
                 type="button"
                 data-once
@@ -163,7 +163,7 @@ function Whole({
         <Act onClick={() => onDo('out')}>It stood out</Act>
         <Act onClick={() => onDo('move')}>Put it elsewhere</Act>
         {!j.now.ice && j.tone !== 'past' && <Act onClick={() => onDo('over')}>Pour it over</Act>}
-        {!j.now.ice && !j.now.flour && !j.now.turned && <Act onClick={() => onDo('heat')}>I heated it</Act>}
+        {!j.now.ice && !j.now.flour && <Act onClick={() => onDo('heat')}>I heated it</Act>}
         <Act onClick={() => label.run('its label', () => printLabels([j], { sheet: false }))}>Its label</Act>
         {!raw && isPulp(j.now.stream) && !j.now.flour && <Act onClick={() => onDo('dry')}>Dry it</Act>}
         {j.now.bricks !== null && (
