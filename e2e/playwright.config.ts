@@ -24,7 +24,8 @@ const args = [
 export default defineConfig({
   testDir: './tests',
   outputDir: './test-results',
-  workers: 2,
+  // A page waits for storage and for its own workers half of the time: three fill two cores.
+  workers: 3,
   timeout: 60_000,
   expect: { timeout: 20_000 },
   forbidOnly: true,

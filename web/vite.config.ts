@@ -4,6 +4,13 @@ import { defineConfig } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
 import { allLicences, LICENCES } from './licences.ts';
 
+/** What four pages or more share is one file: the first page asked for a hundred small ones, each with its own price. */
+const shared = {
+  name: 'kitchen',
+  test: /[\\/](core[\\/]src|web[\\/]src[\\/](store|live|ui|offload|drawings))[\\/]/,
+  minShareCount: 4,
+};
+
 export default defineConfig({
   plugins: [
     react(),
@@ -49,6 +56,7 @@ export default defineConfig({
     // The chart library is one piece of half a megabyte; it is loaded only where something is drawn.
     chunkSizeWarningLimit: 700,
     target: 'es2023',
+    rolldownOptions: { output: { codeSplitting: { groups: [shared] } } },
     manifest: true,
     // The notices of every library that ships, as their licences ask.
     license: { fileName: LICENCES },
