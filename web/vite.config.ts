@@ -1,15 +1,30 @@
+import { join } from 'node:path';
 import tailwindcss from '@tailwindcss/vite';
 import react from '@vitejs/plugin-react';
 import { defineConfig } from 'vite';
 import { VitePWA } from 'vite-plugin-pwa';
 import { allLicences, LICENCES } from './licences.ts';
 
-/** What four pages or more share is one file: the first page asked for a hundred small ones, each with its own price. */
-const shared = {
-  name: 'kitchen',
-  test: /[\\/](core[\\/]src|web[\\/]src[\\/](store|live|ui|offload|drawings))[\\/]/,
-  minShareCount: 4,
-};
+/** What the first picture needs is one file, and what four pages or more share is another: each file has its own price. */
+const ENTRY = join(import.meta.dirname, 'src', 'main.tsx');
+const SHARED = /[\\/](core[\\/]src|web[\\/]src[\\/](store|live|ui|offload|drawings))[\\/]/;
+type Modules = (id: string) => { readonly importedIds: readonly string[] } | null;
+/** Everything that the entry imports, directly or not, without what it loads later. */
+function neededAtStart(moduleOf: Modules): ReadonlySet<string> {
+  const needed = new Set([ENTRY]);
+  // A set that grows while it is walked is walked to its new end.
+  for (const id of needed) for (const imported of moduleOf(id)?.importedIds ?? []) needed.add(imported);
+  return needed;
+}
+let start: ReadonlySet<string> | null = null;
+const chunks = [
+  {
+    name: (id: string, ctx: { readonly getModuleInfo: Modules }) =>
+      (start ??= neededAtStart((m) => ctx.getModuleInfo(m))).has(id) ? 'start' : null,
+    priority: 2,
+  },
+  { name: 'kitchen', test: SHARED, minShareCount: 4, priority: 1 },
+];
 
 export default defineConfig({
   plugins: [
@@ -56,7 +71,7 @@ export default defineConfig({
     // The chart library is one piece of half a megabyte; it is loaded only where something is drawn.
     chunkSizeWarningLimit: 700,
     target: 'es2023',
-    rolldownOptions: { output: { codeSplitting: { groups: [shared] } } },
+    rolldownOptions: { output: { codeSplitting: { groups: chunks } } },
     manifest: true,
     // The notices of every library that ships, as their licences ask.
     license: { fileName: LICENCES },

@@ -99,7 +99,7 @@ function Whole({
         <div>
           {j.now.turned ? (
             <div className="alert alert-error mb-3">
-              <p>A check found that it has gone off. Throw it away: heat does not make it good again.</p>
+              <p>A check found that it has gone off. Throw it away. Heat does not make it good again.</p>
               <button
                 type="button"
                 data-once
