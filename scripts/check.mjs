@@ -39,9 +39,9 @@ function start(what, command, args) {
   });
 }
 const jobs = [start('types', process.execPath, ['node_modules/ts7/bin/tsc', '-b'])];
-if (code.length > 0) jobs.push(start('lint', bin('eslint'), ['--no-warn-ignored', ...code]));
+if (code.length > 0) jobs.push(start('lint', bin('oxlint'), code));
 if (formatted.length > 0)
-  jobs.push(start('format', bin('prettier'), ['--check', '--ignore-unknown', '--log-level', 'warn', ...formatted]));
+  jobs.push(start('format', bin('oxfmt'), ['--check', '--no-error-on-unmatched-pattern', ...formatted]));
 const related =
   code.length === 0
     ? []

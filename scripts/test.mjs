@@ -1,4 +1,4 @@
-import { spawn, spawnSync } from 'node:child_process';
+import { spawnSync } from 'node:child_process';
 import { mkdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
 import { checkNode, fail, findChromium, HEADLESS, install, root, run } from './common.mjs';
@@ -49,9 +49,8 @@ const one = (what, command, args) => {
 const bin = (name) => join(root, 'node_modules', '.bin', name);
 
 one('types', process.execPath, ['node_modules/ts7/bin/tsc', '-b']);
-// Linting with types keeps one core busy for a minute or two: it runs beside the rest, and is heard before the browser.
-const lint = aside(bin('eslint'), ['.']);
-one('layout of the text', bin('prettier'), ['--check', '--log-level', 'warn', '.']);
+one('lint', bin('oxlint'), ['.']);
+one('layout of the text', bin('oxfmt'), ['--check', '.']);
 one('doors between the rooms', bin('depcruise'), [
   '--config',
   '.dependency-cruiser.cjs',
@@ -73,14 +72,6 @@ run(bin('jest'), jest, {
 });
 count(unit, (r) => [r.numPassedTests, r.numFailedTests + r.numFailedTestSuites]);
 
-console.log('— lint');
-const linted = await lint;
-if (linted.ok) passed += 1;
-else {
-  failed += 1;
-  console.error(`${linted.said}\nlint: failed`);
-}
-
 console.log('— the application is built');
 if (run('npm', ['run', '--silent', 'build'])) {
   passed += 1;
@@ -93,17 +84,6 @@ if (run('npm', ['run', '--silent', 'build'])) {
 } else {
   failed += 1;
   console.error('the build failed, so the browser tests could not run');
-}
-
-/** Starts a command beside what follows; what it said is kept until it is asked for. */
-function aside(command, args) {
-  const child = spawn(command, args, { cwd: root, stdio: ['ignore', 'pipe', 'pipe'] });
-  let said = '';
-  for (const stream of [child.stdout, child.stderr]) stream.on('data', (d) => (said += d));
-  return new Promise((resolve) => {
-    child.on('error', (e) => resolve({ ok: false, said: e.message }));
-    child.on('close', (code) => resolve({ ok: code === 0, said }));
-  });
 }
 
 /** Adds the counts of a report; a report that was not written is a failure. */

@@ -50,7 +50,7 @@ test('reminders, where the browser allows them, say what comes due while a windo
   await page.addInitScript(() => {
     const said: string[] = [];
     Object.assign(window, { said });
-    // eslint-disable-next-line @typescript-eslint/no-extraneous-class
+    // oxlint-disable-next-line typescript/no-extraneous-class
     class Told {
       static readonly permission = 'granted';
       static requestPermission = (): Promise<string> => Promise.resolve('granted');

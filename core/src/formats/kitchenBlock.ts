@@ -120,7 +120,8 @@ export function writeKitchen(kit: Kit): Record<string, unknown> {
     out[l.key] = writeAmount((kit as unknown as Record<string, number>)[l.of] ?? 0, l.shown);
   for (const kind of KINDS) {
     const t = kit.things.find((x) => x.is === kind && x.id === kit.use[kind]) as unknown as
-      Record<string, unknown> | undefined;
+      | Record<string, unknown>
+      | undefined;
     if (!t) continue;
     out[kind] = figuresOf(kind, t);
   }

@@ -26,7 +26,8 @@ export interface PlanFile {
   readonly kit: Kit;
 }
 export type ReadPlan =
-  { readonly ok: true; readonly plan: PlanFile } | { readonly ok: false; readonly faults: readonly Fault[] };
+  | { readonly ok: true; readonly plan: PlanFile }
+  | { readonly ok: false; readonly faults: readonly Fault[] };
 
 /**
  * A parameter's name in a file: the unit stands in the amount, so its suffix goes. waterG → water · waterC →

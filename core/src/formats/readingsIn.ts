@@ -24,7 +24,16 @@ export type ReadingFault =
   | { readonly is: 'quotes'; readonly line: number }
   | {
       readonly is:
-        'batch' | 'open' | 'step' | 'twoSteps' | 'reading' | 'number' | 'ambiguous' | 'unit' | 'noUnit' | 'bounds';
+        | 'batch'
+        | 'open'
+        | 'step'
+        | 'twoSteps'
+        | 'reading'
+        | 'number'
+        | 'ambiguous'
+        | 'unit'
+        | 'noUnit'
+        | 'bounds';
       readonly line: number;
       /** What was written there, and what may be. */
       readonly text: string;

@@ -62,7 +62,8 @@ export interface ForeignRecipe {
 }
 export type RecipeFileFault = 'notJson' | 'noRecipe' | 'nothing';
 export type ReadRecipeFile =
-  { readonly ok: true; readonly recipe: ForeignRecipe } | { readonly ok: false; readonly fault: RecipeFileFault };
+  | { readonly ok: true; readonly recipe: ForeignRecipe }
+  | { readonly ok: false; readonly fault: RecipeFileFault };
 
 type Json = string | number | boolean | null | readonly Json[] | { readonly [key: string]: Json };
 type Thing = { readonly [key: string]: Json };

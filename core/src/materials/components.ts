@@ -1,6 +1,14 @@
 /** What a food is made of besides water. Water is kept beside these, never among them. */
 export type Component =
-  'protein' | 'fat' | 'starch' | 'sugars' | 'solubleFibre' | 'insolubleFibre' | 'otherCarb' | 'ash' | 'salt';
+  | 'protein'
+  | 'fat'
+  | 'starch'
+  | 'sugars'
+  | 'solubleFibre'
+  | 'insolubleFibre'
+  | 'otherCarb'
+  | 'ash'
+  | 'salt';
 export type Grams = Readonly<Record<Component, number>>;
 /** Every component, in one order. */
 export const COMPONENTS: readonly Component[] = [

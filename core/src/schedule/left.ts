@@ -67,7 +67,9 @@ function drunk(
 }
 /** What becomes of a making for what is left before it: as it is, less of it, or none. */
 export type Instead =
-  { readonly is: 'asItIs' } | { readonly is: 'less'; readonly ml: number } | { readonly is: 'none' };
+  | { readonly is: 'asItIs' }
+  | { readonly is: 'less'; readonly ml: number }
+  | { readonly is: 'none' };
 export function insteadOf(left: Left, ml: number): Instead {
   if (left.ml >= ENOUGH * ml) return { is: 'none' };
   if (left.ml < A_GLASS) return { is: 'asItIs' };

@@ -1,7 +1,8 @@
 /** The one number parser. A text it cannot read for certain is asked about, never guessed. */
 export type NumberFault = 'empty' | 'notANumber' | 'ambiguous';
 export type ParsedNumber =
-  { readonly ok: true; readonly value: number } | { readonly ok: false; readonly fault: NumberFault };
+  | { readonly ok: true; readonly value: number }
+  | { readonly ok: false; readonly fault: NumberFault };
 
 const PLAIN = /^[+-]?(\d+(\.\d*)?|\.\d+)$/;
 const COMMA = /^[+-]?\d*,\d+$/;

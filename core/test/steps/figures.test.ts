@@ -82,7 +82,7 @@ const into = (x: Seen, stream: string): Flow | undefined =>
 
 type Check<K extends Kind> = (x: Seen, p: Step<K>['params']) => void;
 const steamPerS = (vigour: 'gentle' | 'medium' | 'hard', cm: number): number =>
-  (({ gentle: 1.6, medium: 3.8, hard: 8 })[vigour] * (Math.PI * (cm / 20) ** 2)) / 60;
+  ({ gentle: 1.6, medium: 3.8, hard: 8 }[vigour] * (Math.PI * (cm / 20) ** 2)) / 60;
 /** A boil of any kind: pot, power, steam (models §5). */
 function cooked(
   x: Seen,

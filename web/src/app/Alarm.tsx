@@ -36,7 +36,7 @@ export function Alarm({ batches, now }: { readonly batches: readonly Running[]; 
       if (calls?.outside) remind(`Time is up: ${o.name}`, o.of);
     }
     // `over` is a new list at each second; its keys say when it changes, and how it calls is as it was then.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
   }, [keys, first]);
   // A screen reader reads it out at once, whatever it was reading.
   return (

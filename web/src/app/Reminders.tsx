@@ -30,7 +30,7 @@ function Watching({ batches, now }: RemindersProps) {
       had.add(i.key);
     }
     // `due` is a new list at each second; its keys say when it changes.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
   }, [keys, shelf !== undefined]);
   return null;
 }

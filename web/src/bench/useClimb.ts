@@ -11,7 +11,7 @@ export function useClimb(r: Running, t: TaskState): readonly ClimbPoint[] | null
     const soon = setTimeout(() => setLaid({ of: progress, climb: climbOf(progress, batch, t) }), 0);
     return () => clearTimeout(soon);
     // The task follows from the progress.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
   }, [progress, batch, t.task.id]);
   return laid?.climb ?? null;
 }

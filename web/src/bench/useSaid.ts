@@ -47,7 +47,7 @@ function useColdIn(r: Running, t: TaskState, heard: BenchHeard | null): number |
   const beat = Math.floor(useNow() / FOLDED_MS);
   const probe = heard?.watch?.soFar ?? null;
   // The probe's line grows with every reading; it is folded with at each beat.
-  // eslint-disable-next-line react-hooks/exhaustive-deps
+  // oxlint-disable-next-line react/exhaustive-deps
   return useMemo(() => coolsInS(r.progress, t, probe, beat * FOLDED_MS), [r.progress, t, beat]);
 }
 /** In a practice that has it so: this pot has foamed over, and the cook has not said how much went. */

@@ -83,7 +83,8 @@ export function ReadingsIn({ onDone }: { readonly onDone: () => void }) {
           {countText(told)}
           {told.come + told.corrected > 0
             ? ` of ${told.batches === 1 ? 'one batch' : `${told.batches} batches`}`
-            : ''}. {told.same > 0 && `${told.same} known already.`}
+            : ''}.{' '}
+          {told.same > 0 && `${told.same} known already.`}
         </p>
       )}
       {some && (

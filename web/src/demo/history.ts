@@ -174,7 +174,7 @@ function jarLog(
     }
     const drinks: number[] = [];
     let left = j.filledMl * (first ? 0.55 : 0.12);
-    for (let h = 9; left > 90; h += 7) {
+    while (left > 90) {
       const ml = Math.round((90 + 90 * random()) / 10) * 10;
       drinks.push(ml);
       left -= ml;

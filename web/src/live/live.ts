@@ -31,7 +31,7 @@ export function useLive<T>(key: readonly unknown[], read: () => Promise<T>): Liv
       (error) => setFailed({ id, error }),
     );
     // `read` is a new function at each render; the key says when the question changes.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
   }, [client, id]);
   if (query.error) throw query.error;
   if (failed?.id === id) throw failed.error instanceof Error ? failed.error : new Error(String(failed.error));

@@ -14,6 +14,6 @@ export function useWishes(aheadMs = NEAR_MS): readonly Wish[] | undefined {
   const all = useLive(['wishes', day, aheadMs], () => allWishes(day, aheadMs + DAY_MS)).data;
   const comes = all?.filter((w) => w.kept || ((w.byAt ?? 0) > minute && (w.byAt ?? 0) <= minute + aheadMs));
   const ids = comes?.map((w) => w.id).join() ?? '';
-  // eslint-disable-next-line react-hooks/exhaustive-deps
+  // oxlint-disable-next-line react/exhaustive-deps
   return useMemo(() => comes, [all, ids]);
 }

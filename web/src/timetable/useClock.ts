@@ -86,7 +86,7 @@ export function useClock(): Clock | undefined {
       stop.current();
     };
     // A batch is looked at anew with each of its lines, and each minute while one runs or is due.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
   }, [key, anew, seqs, moves ? minute : Math.floor(minute / (5 * MINUTE))]);
   if (!items || !hours) return undefined;
   // The one that will do is the one that is agreed on.

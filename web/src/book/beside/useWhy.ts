@@ -28,7 +28,7 @@ function useKeyed<T>(key: string | null, ask: (on: (p: number) => void) => Askin
             return { done: run.done.then((data) => ({ key, data })), stop: run.stop };
           },
     // `ask` is a new function at each render; the key says when the question changes.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
     [key],
   );
   const asked = useAsked(start);

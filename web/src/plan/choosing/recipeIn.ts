@@ -10,7 +10,8 @@ const SAY = {
   long: 'This file is too long for a recipe. Paste the words of the recipe instead.',
 } as const;
 export type RecipeRead =
-  { readonly ok: true; readonly recipe: ForeignRecipe } | { readonly ok: false; readonly say: string };
+  | { readonly ok: true; readonly recipe: ForeignRecipe }
+  | { readonly ok: false; readonly say: string };
 
 /** The text of what may be HTML, by the browser's own reader; nothing of it is shown or run. */
 function plainText(html: string): string {

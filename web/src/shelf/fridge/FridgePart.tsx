@@ -43,7 +43,7 @@ export function FridgePart({ jars, now }: { readonly jars: readonly ShelfJar[]; 
   const gains = useMemo(
     () => (settled && log && kit ? colder(jars, log, lineAt(log, now)?.placeC ?? kit.fridgeC, now) : []),
     // By the jars, which are told anew at each minute: not at each second.
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
     [settled, jars, log, kit],
   );
   if (!kit || !log || !seen || !settled) return null;

@@ -30,7 +30,7 @@ export function ShoppingPart({ rows, kit, now }: ShoppingPartProps) {
   const key = JSON.stringify(week.map((r) => [r.wish.id, r.wish.ml, r.wish.planNow?.rev]));
   const recipes = useMemo(
     () => (here ? week.map((r) => ofSize(r.wish.recipe, r.wish.ml, here)) : []),
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
     [key, here],
   );
   const list = useMemo(() => (cupboard ? shoppingList(recipes, cupboard, kit) : []), [recipes, cupboard, kit]);

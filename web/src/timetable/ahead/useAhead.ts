@@ -72,7 +72,7 @@ export function useAhead(clock: Clock | undefined): AheadNow | undefined {
       left = true;
       search.stop();
     };
-    // eslint-disable-next-line react-hooks/exhaustive-deps
+    // oxlint-disable-next-line react/exhaustive-deps
   }, [settled, key]);
   return useMemo(() => {
     if (!wishes || !rhythms || !shelf) return undefined;
