@@ -1,6 +1,6 @@
-import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
+import { COLOURS, faults, WCAG } from './axe';
 import { Cook } from './cook';
 import { firstCases } from './long';
 
@@ -28,16 +28,12 @@ const LONG = 'A very long name for a plan of soy milk that goes on and on, as so
 
 /** Light and dark, on one visit: the page follows the device while it is open. */
 async function clean(page: Page, where: string): Promise<void> {
-  // Only what is wrong is gathered, in the page itself: a third of the time, and nothing here is in a frame of another host.
-  const axe = () => new AxeBuilder({ page }).options({ resultTypes: ['violations'] }).setLegacyMode(true);
-  const told = async (theme: 'light' | 'dark', of: AxeBuilder): Promise<readonly string[]> =>
-    (await of.analyze()).violations.map(
-      (v) => `${theme} ${where}: ${v.id} ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`,
-    );
-  const light = await told('light', axe().withTags(['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa']));
+  const told = async (theme: 'light' | 'dark', rules: typeof WCAG): Promise<readonly string[]> =>
+    (await faults(page, rules)).map((f) => `${theme} ${where}: ${f}`);
+  const light = await told('light', WCAG);
   // The dark theme is the same page in other colours: what colours decide is looked at again, and nothing else.
   await page.emulateMedia({ colorScheme: 'dark' });
-  const dark = await told('dark', axe().withRules(['color-contrast', 'link-in-text-block']));
+  const dark = await told('dark', COLOURS);
   await page.emulateMedia({ colorScheme: 'light' });
   expect([...light, ...dark]).toEqual([]);
 }

@@ -1,4 +1,3 @@
-import AxeBuilder from '@axe-core/playwright';
 import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
 import { spawn } from 'node:child_process';
@@ -6,6 +5,7 @@ import type { ChildProcess } from 'node:child_process';
 import { createServer } from 'node:net';
 import type { AddressInfo } from 'node:net';
 import { join } from 'node:path';
+import { faults } from './axe';
 import { Cook } from './cook';
 import { secondsOf } from './killed';
 
@@ -28,7 +28,7 @@ test('scale and probe write down what they tell, the foam is told from the boil,
   await expect(said(page)).toContainText(/what climbs now is foam, not the boil/);
   await expect(said(page)).toContainText(/It boils: (99|100)/);
   await expect(told(page).getByRole('img', { name: /The probe, now at (99|100)/ })).toBeVisible();
-  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+  expect(await faults(page)).toEqual([]);
   await cook.press(/^Done/);
   const asked = page.getByRole('button', { name: /^As timed/ });
   await expect(asked.or(page.getByRole('heading', { name: 'Hold at the boil' }))).toBeVisible();
@@ -69,7 +69,7 @@ test('one that is put away in Kit is not heard; a cook’s own kitchen has none 
     .getByRole('checkbox', { name: /Pot probe/ })
     .click();
   await expect(told(page).getByRole('checkbox', { name: /Pot probe/ })).not.toBeChecked();
-  expect((await new AxeBuilder({ page }).analyze()).violations).toEqual([]);
+  expect(await faults(page)).toEqual([]);
   await cook.go('/bench');
   await expect(told(page)).toContainText(/scale\s*\d/);
   await expect(told(page)).not.toContainText('probe');
