@@ -1,7 +1,7 @@
-import { spawn, spawnSync } from 'node:child_process';
+import { spawnSync } from 'node:child_process';
 import { existsSync, readFileSync } from 'node:fs';
 import { join, relative } from 'node:path';
-import { checkNode, fail, install, root } from './common.mjs';
+import { checkNode, fail, install, quietly, root } from './common.mjs';
 
 /**
  * The short loop: types, then lint and format of what changed, then the unit tests that reach it, nearest first, as many as
@@ -28,20 +28,10 @@ const code = changed.filter((f) => /\.(ts|tsx|mjs|cjs|js)$/.test(f));
 const formatted = changed.filter((f) => /\.(ts|tsx|mjs|cjs|js|json|md|css|html)$/.test(f));
 const bin = (name) => join(root, 'node_modules', '.bin', name);
 
-/** Runs a command; its output is shown only when it fails. */
-function start(what, command, args) {
-  return new Promise((resolve) => {
-    const child = spawn(command, args, { cwd: root, stdio: ['ignore', 'pipe', 'pipe'] });
-    let said = '';
-    for (const stream of [child.stdout, child.stderr]) stream.on('data', (d) => (said += d));
-    child.on('error', (e) => resolve({ what, ok: false, said: e.message }));
-    child.on('close', (status) => resolve({ what, ok: status === 0, said }));
-  });
-}
-const jobs = [start('types', process.execPath, ['node_modules/ts7/bin/tsc', '-b'])];
-if (code.length > 0) jobs.push(start('lint', bin('oxlint'), code));
+const jobs = [quietly('types', process.execPath, ['node_modules/ts7/bin/tsc', '-b'])];
+if (code.length > 0) jobs.push(quietly('lint', bin('oxlint'), code));
 if (formatted.length > 0)
-  jobs.push(start('format', bin('oxfmt'), ['--check', '--no-error-on-unmatched-pattern', ...formatted]));
+  jobs.push(quietly('format', bin('oxfmt'), ['--check', '--no-error-on-unmatched-pattern', ...formatted]));
 const related =
   code.length === 0
     ? []
@@ -82,7 +72,7 @@ while (ran < inOrder.length) {
   const part = inOrder.slice(ran, ran + PART);
   const needs = 2 + part.reduce((sum, f) => sum + needsS(f), 0) / 2;
   if (ran > 0 && spentS() + needs > BUDGET_S) break;
-  const report = await start('unit tests', bin('jest'), ['--ci', '--silent', '--maxWorkers=100%', ...part]);
+  const report = await quietly('unit tests', bin('jest'), ['--ci', '--silent', '--maxWorkers=100%', ...part]);
   ran += part.length;
   tests += Number(/(\d+) passed/.exec(/^Tests:.*$/m.exec(report.said)?.[0] ?? '')?.[1] ?? 0);
   if (!report.ok) {

@@ -120,3 +120,14 @@ export function findChromium(names = [HEADLESS, 'chromium', 'chromium-browser'])
     }
   return null;
 }
+
+/** Runs a command beside others; what it says is kept, to be shown when it fails. */
+export function quietly(what, command, args) {
+  const child = spawn(command, args, { cwd: root, stdio: ['ignore', 'pipe', 'pipe'] });
+  let said = '';
+  for (const stream of [child.stdout, child.stderr]) stream.on('data', (d) => (said += d));
+  return new Promise((resolve) => {
+    child.on('error', (e) => resolve({ what, ok: false, said: e.message }));
+    child.on('close', (status) => resolve({ what, ok: status === 0, said }));
+  });
+}
