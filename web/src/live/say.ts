@@ -14,6 +14,7 @@ import type { ShelfJar } from './shelf';
 
 /** How long a jar still keeps. */
 export const timeLeft = (j: ShelfJar): string => {
+  if (j.now.turned) return 'gone off';
   const s = j.now.keep?.s;
   return s === undefined ? '' : s <= 0 ? 'past its time' : join(roughly(s));
 };
