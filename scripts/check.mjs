@@ -1,7 +1,7 @@
 import { spawnSync } from 'node:child_process';
 import { existsSync, readFileSync } from 'node:fs';
 import { join, relative } from 'node:path';
-import { checkNode, fail, install, quietly, root } from './common.mjs';
+import { bin, checkNode, fail, install, root, runQuietly } from './common.mjs';
 
 /**
  * The short loop: types, then lint and format of what changed, then the unit tests that reach it, nearest first, as many as
@@ -26,12 +26,11 @@ const changed = [
 ].filter((f) => existsSync(join(root, f)));
 const code = changed.filter((f) => /\.(ts|tsx|mjs|cjs|js)$/.test(f));
 const formatted = changed.filter((f) => /\.(ts|tsx|mjs|cjs|js|json|md|css|html)$/.test(f));
-const bin = (name) => join(root, 'node_modules', '.bin', name);
 
-const jobs = [quietly('types', process.execPath, ['node_modules/ts7/bin/tsc', '-b'])];
-if (code.length > 0) jobs.push(quietly('lint', bin('oxlint'), code));
+const jobs = [runQuietly('types', process.execPath, ['node_modules/ts7/bin/tsc', '-b'])];
+if (code.length > 0) jobs.push(runQuietly('lint', bin('oxlint'), code));
 if (formatted.length > 0)
-  jobs.push(quietly('format', bin('oxfmt'), ['--check', '--no-error-on-unmatched-pattern', ...formatted]));
+  jobs.push(runQuietly('format', bin('oxfmt'), ['--check', '--no-error-on-unmatched-pattern', ...formatted]));
 const related =
   code.length === 0
     ? []
@@ -40,11 +39,11 @@ const related =
         .filter((f) => f.endsWith('.ts'))
         .map((f) => relative(root, f));
 let failed = 0;
-for (const { what, ok, said } of await Promise.all(jobs)) {
-  console.log(`${what}: ${ok ? 'passed' : 'failed'}`);
+for (const { name, ok, output } of await Promise.all(jobs)) {
+  console.log(`${name}: ${ok ? 'passed' : 'failed'}`);
   if (!ok) {
     failed += 1;
-    console.log(said);
+    console.log(output);
   }
 }
 
@@ -72,12 +71,12 @@ while (ran < inOrder.length) {
   const part = inOrder.slice(ran, ran + PART);
   const needs = 2 + part.reduce((sum, f) => sum + needsS(f), 0) / 2;
   if (ran > 0 && spentS() + needs > BUDGET_S) break;
-  const report = await quietly('unit tests', bin('jest'), ['--ci', '--silent', '--maxWorkers=100%', ...part]);
+  const report = await runQuietly('unit tests', bin('jest'), ['--ci', '--silent', '--maxWorkers=100%', ...part]);
   ran += part.length;
-  tests += Number(/(\d+) passed/.exec(/^Tests:.*$/m.exec(report.said)?.[0] ?? '')?.[1] ?? 0);
+  tests += Number(/(\d+) passed/.exec(/^Tests:.*$/m.exec(report.output)?.[0] ?? '')?.[1] ?? 0);
   if (!report.ok) {
     failed += 1;
-    console.log(report.said);
+    console.log(report.output);
   }
 }
 if (ran > 0) console.log(`unit tests: ${tests} passed in ${ran} files`);

@@ -121,13 +121,16 @@ export function findChromium(names = [HEADLESS, 'chromium', 'chromium-browser'])
   return null;
 }
 
-/** Runs a command beside others; what it says is kept, to be shown when it fails. */
-export function quietly(what, command, args) {
+/** Path of a command that a package of this project brings. */
+export const bin = (name) => join(root, 'node_modules', '.bin', name);
+
+/** Runs a command without showing its output. Resolves to `{ name, ok, output }`, also when it could not start. */
+export function runQuietly(name, command, args) {
   const child = spawn(command, args, { cwd: root, stdio: ['ignore', 'pipe', 'pipe'] });
-  let said = '';
-  for (const stream of [child.stdout, child.stderr]) stream.on('data', (d) => (said += d));
+  let output = '';
+  for (const stream of [child.stdout, child.stderr]) stream.on('data', (d) => (output += d));
   return new Promise((resolve) => {
-    child.on('error', (e) => resolve({ what, ok: false, said: e.message }));
-    child.on('close', (status) => resolve({ what, ok: status === 0, said }));
+    child.on('error', (e) => resolve({ name, ok: false, output: e.message }));
+    child.on('close', (status) => resolve({ name, ok: status === 0, output }));
   });
 }

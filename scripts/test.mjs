@@ -1,7 +1,7 @@
 import { spawnSync } from 'node:child_process';
 import { mkdirSync, readFileSync } from 'node:fs';
 import { join } from 'node:path';
-import { checkNode, fail, findChromium, HEADLESS, install, quietly, root, run } from './common.mjs';
+import { bin, checkNode, fail, findChromium, HEADLESS, install, root, run, runQuietly } from './common.mjs';
 
 checkNode();
 install();
@@ -38,26 +38,24 @@ function installChromium() {
 mkdirSync(join(root, '.cache'), { recursive: true });
 let passed = 0;
 let failed = 0;
-const bin = (name) => join(root, 'node_modules', '.bin', name);
-
-// None of them fills two cores: together they take half of the time.
+// Each of these checks keeps one core busy, so together they take half the time.
 const checks = [
   ['types', process.execPath, ['node_modules/ts7/bin/tsc', '-b']],
   ['lint', bin('oxlint'), ['.']],
-  ['layout of the text', bin('oxfmt'), ['--check', '.']],
+  ['formatting', bin('oxfmt'), ['--check', '.']],
   [
-    'doors between the rooms',
+    'module boundaries',
     bin('depcruise'),
     ['--config', '.dependency-cruiser.cjs', 'core/src', 'web/src', 'server/src', 'e2e/tests'],
   ],
-  ['dead code', bin('knip'), []],
+  ['unused code', bin('knip'), []],
 ];
-console.log(`— ${checks.map(([what]) => what).join(', ')}`);
-for (const { what, ok, said } of await Promise.all(checks.map((c) => quietly(...c)))) {
+console.log(`— ${checks.map(([name]) => name).join(', ')}`);
+for (const { name, ok, output } of await Promise.all(checks.map((c) => runQuietly(...c)))) {
   if (ok) passed += 1;
   else {
     failed += 1;
-    console.error(`${said}\n${what}: failed`);
+    console.error(`${output}\n${name}: failed`);
   }
 }
 

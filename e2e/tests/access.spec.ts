@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
-import { COLOURS, faults, WCAG } from './axe';
+import { COLOUR_RULES, findViolations, WCAG_RULES } from './axe';
 import { Cook } from './cook';
 import { firstCases } from './long';
 
@@ -26,14 +26,14 @@ const PLACES = [
 ];
 const LONG = 'A very long name for a plan of soy milk that goes on and on, as some people like to write it all down 12';
 
-/** Light and dark, on one visit: the page follows the device while it is open. */
+/** Checks the page in the light and the dark theme. The page follows the device while it is open. */
 async function clean(page: Page, where: string): Promise<void> {
-  const told = async (theme: 'light' | 'dark', rules: typeof WCAG): Promise<readonly string[]> =>
-    (await faults(page, rules)).map((f) => `${theme} ${where}: ${f}`);
-  const light = await told('light', WCAG);
-  // The dark theme is the same page in other colours: what colours decide is looked at again, and nothing else.
+  const check = async (theme: 'light' | 'dark', rules: typeof WCAG_RULES): Promise<readonly string[]> =>
+    (await findViolations(page, rules)).map((v) => `${theme} ${where}: ${v}`);
+  const light = await check('light', WCAG_RULES);
+  // The dark theme only changes colours, so only the rules about colours are checked again.
   await page.emulateMedia({ colorScheme: 'dark' });
-  const dark = await told('dark', COLOURS);
+  const dark = await check('dark', COLOUR_RULES);
   await page.emulateMedia({ colorScheme: 'light' });
   expect([...light, ...dark]).toEqual([]);
 }

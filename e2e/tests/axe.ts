@@ -1,17 +1,21 @@
 import axe from 'axe-core';
 import type { Page } from '@playwright/test';
 
-/** What WCAG 2.2 AA asks for. */
-export const WCAG: axe.RunOnly = { type: 'tag', values: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'] };
-/** What the colours of a theme decide. */
-export const COLOURS: axe.RunOnly = { type: 'rule', values: ['color-contrast', 'link-in-text-block'] };
+/** The rules of WCAG 2.2, levels A and AA. */
+export const WCAG_RULES: axe.RunOnly = {
+  type: 'tag',
+  values: ['wcag2a', 'wcag2aa', 'wcag21a', 'wcag21aa', 'wcag22aa'],
+};
+/** The rules whose result depends on the colours of the theme. */
+export const COLOUR_RULES: axe.RunOnly = { type: 'rule', values: ['color-contrast', 'link-in-text-block'] };
 
-/** What axe finds wrong on the page, “rule: where”; by all of its rules, or by some. It is put into a page only once. */
-export async function faults(page: Page, runOnly?: axe.RunOnly): Promise<readonly string[]> {
+/** The violations that axe finds on the page, as “rule: elements”. It checks all rules unless some are given. */
+export async function findViolations(page: Page, rules?: axe.RunOnly): Promise<readonly string[]> {
+  // The script is half a megabyte. It stays in the page until the page is loaded again.
   if (!(await page.evaluate(() => 'axe' in window))) await page.evaluate(axe.source);
-  const options: axe.RunOptions = { resultTypes: ['violations'], ...(runOnly === undefined ? {} : { runOnly }) };
+  const options: axe.RunOptions = { resultTypes: ['violations'], ...(rules === undefined ? {} : { runOnly: rules }) };
   return page.evaluate(async (o) => {
     const { violations } = await (window as unknown as { axe: typeof axe }).axe.run(document, o);
-    return violations.map((v) => `${v.id} ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`);
+    return violations.map((v) => `${v.id}: ${v.nodes.map((n) => n.target.join(' ')).join(', ')}`);
   }, options);
 }

@@ -1,5 +1,5 @@
 import { expect, test } from '@playwright/test';
-import { faults } from './axe';
+import { findViolations } from './axe';
 import { Cook } from './cook';
 
 test('two things at once: one is begun beside the other, each keeps its own time, and a pause holds one alone', async ({
@@ -39,7 +39,7 @@ test('two things at once: one is begun beside the other, each keeps its own time
   const asPlanned = page.getByRole('button', { name: /^As planned/ });
   if (await asPlanned.isVisible()) await asPlanned.click();
   await expect(cook.heading()).toHaveText('Wash the pulp');
-  expect(await faults(page)).toEqual([]);
+  expect(await findViolations(page)).toEqual([]);
 });
 
 test('by keys alone: space starts and holds, enter says done; in a field they are letters', async ({ page }) => {

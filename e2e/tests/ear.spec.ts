@@ -3,7 +3,7 @@ import type { Browser, Page } from '@playwright/test';
 import { mkdtempSync, rmSync, writeFileSync } from 'node:fs';
 import { tmpdir } from 'node:os';
 import { join } from 'node:path';
-import { faults } from './axe';
+import { findViolations } from './axe';
 import { Cook } from './cook';
 
 const RATE = 16_000;
@@ -81,7 +81,7 @@ test('the jug starts and stops, and the load is timed by what was heard; the ear
     });
     const { page } = cook;
     await expect(ear(page)).toContainText('no sound is kept or sent');
-    expect(await faults(page)).toEqual([]);
+    expect(await findViolations(page)).toEqual([]);
     await ear(page).getByRole('button', { name: 'Listen for the jug' }).click();
     await expect(ear(page)).toContainText(/It listens|It hears/);
     await expect(ear(page)).toContainText('It hears the jug.', { timeout: 45_000 });

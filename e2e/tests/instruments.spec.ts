@@ -5,7 +5,7 @@ import type { ChildProcess } from 'node:child_process';
 import { createServer } from 'node:net';
 import type { AddressInfo } from 'node:net';
 import { join } from 'node:path';
-import { faults } from './axe';
+import { findViolations } from './axe';
 import { Cook } from './cook';
 import { secondsOf } from './killed';
 
@@ -28,7 +28,7 @@ test('scale and probe write down what they tell, the foam is told from the boil,
   await expect(said(page)).toContainText(/what climbs now is foam, not the boil/);
   await expect(said(page)).toContainText(/It boils: (99|100)/);
   await expect(told(page).getByRole('img', { name: /The probe, now at (99|100)/ })).toBeVisible();
-  expect(await faults(page)).toEqual([]);
+  expect(await findViolations(page)).toEqual([]);
   await cook.press(/^Done/);
   const asked = page.getByRole('button', { name: /^As timed/ });
   await expect(asked.or(page.getByRole('heading', { name: 'Hold at the boil' }))).toBeVisible();
@@ -69,7 +69,7 @@ test('one that is put away in Kit is not heard; a cook’s own kitchen has none 
     .getByRole('checkbox', { name: /Pot probe/ })
     .click();
   await expect(told(page).getByRole('checkbox', { name: /Pot probe/ })).not.toBeChecked();
-  expect(await faults(page)).toEqual([]);
+  expect(await findViolations(page)).toEqual([]);
   await cook.go('/bench');
   await expect(told(page)).toContainText(/scale\s*\d/);
   await expect(told(page)).not.toContainText('probe');

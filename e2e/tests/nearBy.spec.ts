@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
-import { faults } from './axe';
+import { findViolations } from './axe';
 import { Cook } from './cook';
 
 /** A browser with Bluetooth, and a scale and a probe within its reach: they say what the test has them say. */
@@ -100,7 +100,7 @@ test('a scale of one’s own, by Bluetooth: paired in Kit, it writes down what i
   await expect(told(page).getByRole('alert')).toHaveCount(0);
   await told(page).getByRole('button', { name: 'Pair a scale' }).click();
   await expect(told(page)).toContainText('Kitchen scale');
-  expect(await faults(page)).toEqual([]);
+  expect(await findViolations(page)).toEqual([]);
   await to(page, 'Bench');
   await cook.press(/^Done/);
   await expect(cook.heading()).toHaveText('Boil the beans whole');

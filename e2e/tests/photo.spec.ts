@@ -2,7 +2,7 @@ import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
 import exifr from 'exifr';
 import piexif from 'piexifjs';
-import { faults, WCAG } from './axe';
+import { findViolations, WCAG_RULES } from './axe';
 import { Cook } from './cook';
 
 interface Shot {
@@ -68,7 +68,7 @@ async function photographed(page: Page): Promise<Shot> {
 }
 const LOOK = '/?jar=demo-batch-14:milk:1&do=look';
 async function cleanOf(page: Page): Promise<void> {
-  expect(await faults(page, WCAG)).toEqual([]);
+  expect(await findViolations(page, WCAG_RULES)).toEqual([]);
 }
 const chooser = (page: Page) => page.getByRole('dialog').getByLabel('Choose a photograph');
 const picture = (page: Page) => page.getByRole('group', { name: 'The photograph, and what is seen in it' });

@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
-import { faults } from './axe';
+import { findViolations } from './axe';
 import { Cook } from './cook';
 import { Killable, secondsOf } from './killed';
 
@@ -20,7 +20,7 @@ test('a plan is practised sixty times as fast, what needs nobody is skipped, and
   const before = secondsOf(await clock.innerText());
   await page.clock.runFor(10_000);
   await expect.poll(async () => before - secondsOf(await clock.innerText())).toBeGreaterThanOrEqual(590);
-  expect(await faults(page)).toEqual([]);
+  expect(await findViolations(page)).toEqual([]);
   await bar(page)
     .getByRole('button', { name: /^Skip .* to the end of: soak/ })
     .click();

@@ -1,6 +1,6 @@
 import { expect, test } from '@playwright/test';
 import type { Page } from '@playwright/test';
-import { faults } from './axe';
+import { findViolations } from './axe';
 import { Cook } from './cook';
 
 const wanted = (page: Page) => page.getByRole('region', { name: 'What is wanted' });
@@ -33,7 +33,7 @@ test('three milks for breakfast: a proved timetable with no hands at night, draw
   const hours = await byTheHour(page).getByRole('button').allInnerTexts();
   expect(hours.length).toBeGreaterThan(12);
   for (const h of hours) expect(h.slice(0, 5) >= '06:30' && h.slice(0, 5) <= '22:30').toBe(true);
-  expect(await faults(page)).toEqual([]);
+  expect(await findViolations(page)).toEqual([]);
   // How sure it is comes after it.
   await expect(wanted(page)).toContainText(/in time nearly always|in time about \d+ times in 10/);
   // For the fridge door there is the list, and nothing else.
@@ -223,7 +223,7 @@ test('a milk every other day: on the clock by itself, the fortnight ahead, what 
   await expect(fortnight).not.toContainText('not placed yet');
   await expect(fortnight).not.toContainText('late');
   await expect(fortnight.getByRole('listitem', { name: OAT }).first()).toContainText(/begin .*, ready \d\d:\d\d/);
-  expect(await faults(page)).toEqual([]);
+  expect(await findViolations(page)).toEqual([]);
   // Once a week on another day; and every other day again.
   const often = again.getByRole('combobox', { name: 'how often' });
   await often.selectOption('every week');

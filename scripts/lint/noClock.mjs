@@ -1,16 +1,16 @@
-/** Now is a number passed in, and so is a seed: only the clock files may ask the machine (docs/decisions/0002). */
 const isCallOf = (callee, object, property) =>
   callee.type === 'MemberExpression' && callee.object.name === object && callee.property.name === property;
 
+/** Forbids reading the clock or drawing a random number: callers pass the time and the seed (docs/decisions/0002). */
 const noClock = {
   create: (context) => ({
     CallExpression(node) {
-      if (isCallOf(node.callee, 'Date', 'now')) context.report({ node, message: 'Now is passed in.' });
-      if (isCallOf(node.callee, 'Math', 'random')) context.report({ node, message: 'Seeds are passed in.' });
+      if (isCallOf(node.callee, 'Date', 'now')) context.report({ node, message: 'Take the time as a parameter.' });
+      if (isCallOf(node.callee, 'Math', 'random')) context.report({ node, message: 'Take a seed as a parameter.' });
     },
     NewExpression(node) {
       if (node.callee.name === 'Date' && node.arguments.length === 0)
-        context.report({ node, message: 'Now is passed in.' });
+        context.report({ node, message: 'Take the time as a parameter.' });
     },
   }),
 };
