@@ -86,7 +86,7 @@ function photographed(made: readonly Made[]): {
     }),
     looks: shot.map((j) => {
       const look = { signs: ['fine' as const], photo: { of: `photo-${j.id}`, frame } };
-      return { v: 5, id: `look-${j.id}`, jar: j.id, seq: 100, at: j.filledAt + 1000, is: 'looked', look };
+      return { v: 6, id: `look-${j.id}`, jar: j.id, seq: 100, at: j.filledAt + 1000, is: 'looked', look };
     }),
   };
 }

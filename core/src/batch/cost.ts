@@ -1,6 +1,6 @@
 import type { Kit } from '../kitchen';
 import { materialById } from '../materials';
-import { foodLines } from '../steps';
+import { foodLines, kettleKJ } from '../steps';
 import type { Outcome, Recipe } from '../steps';
 
 export interface Cost {
@@ -11,7 +11,7 @@ export interface Cost {
   /** Per litre of what is jarred; null: nothing is. */
   readonly perL: number | null;
 }
-/** What a plan costs in this kitchen: its food at the kitchen's prices or the usual ones, and the power it takes. */
+/** What a plan costs in this kitchen: its food at the kitchen's prices or the usual ones, and the power it takes, a kettle's for water that is poured warm among it. */
 export function costOf(recipe: Recipe, o: Outcome, kit: Kit, jarredMl: number): Cost {
   let food = 0;
   for (const l of foodLines(recipe)) {
@@ -20,6 +20,8 @@ export function costOf(recipe: Recipe, o: Outcome, kit: Kit, jarredMl: number): 
   }
   let kJ = 0;
   for (const st of o.stages) kJ += st.figures.energyKJ ?? 0;
+  for (const f of o.ledger)
+    if ('outside' in f.from && f.from.outside === 'tap') kJ += kettleKJ(f.waterG, kit.tapC, f.temperatureC);
   const kWh = kJ / 3600;
   const energy = kWh * kit.perKWh;
   const total = food + energy;

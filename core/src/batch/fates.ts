@@ -149,6 +149,9 @@ function clearsOf(jar: FilledJar, batch: FrozenBatch, looks: readonly SeenLook[]
 /** How much of a jar is expected to go clear, standing in the fridge from its filling on. */
 export const expectedParting = (jar: FilledJar, batch: FrozenBatch): Approach =>
   expectedApproach(layersAhead(jar, batch, AHEAD_H).map((a) => ({ hours: a.hours, share: serumShare(a.layers) })));
+/** Is what is expected to part of it thin, without a line that shows, rather than clear? */
+export const partsBlurred = (jar: FilledJar, batch: FrozenBatch): boolean =>
+  layersAhead(jar, batch, AHEAD_H).some((a) => a.layers.some((l) => l.kind === 'thin'));
 /** What has turned tastes of that, and not of what it was made from. */
 const wordedOf = (looks: readonly SeenLook[]): readonly Worded[] =>
   looks

@@ -120,7 +120,7 @@ export function expectedOf(s: Stream, vesselMl: number, c: number, ctx: Ctx): Ex
     figures: {
       thick: b ? Math.min(BODY_FROM.sets, b.relative ?? BODY_FROM.sets) : null,
       slip: b?.glucan ?? null,
-      grit: gritShareOf(s),
+      grit: gritShareOf(s, ctx),
       beany: beanyIndexOf(s),
       sweet: sugarShareOf(s),
     },
@@ -129,7 +129,7 @@ export function expectedOf(s: Stream, vesselMl: number, c: number, ctx: Ctx): Ex
 /** Are these layers possible: each kind in its place, none negative, together the whole jar? */
 export function layersFault(layers: readonly Layer[]): 'none' | 'negative' | 'sum' | 'order' {
   const order = layers.map((l) => l.kind).join(' ');
-  if (!/^(cream ?)?(clear ?)?(body ?)?(clear ?)?(sediment)?$/.test(order)) return 'order';
+  if (!/^(cream ?)?(clear ?)?(thin ?)?(body ?)?(thin ?)?(clear ?)?(sediment)?$/.test(order)) return 'order';
   if (layers.some((l) => !(l.share >= 0))) return 'negative';
   const sum = layers.reduce((x, l) => x + l.share, 0);
   return Math.abs(sum - 1) > 1e-6 ? 'sum' : 'none';

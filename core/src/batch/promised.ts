@@ -2,7 +2,7 @@ import type { Promised } from './events';
 import type { Summary } from './summary';
 
 /** Number of the computation; a batch keeps the one it was promised by. */
-export const MODEL = 'milks-7';
+export const MODEL = 'milks-8';
 
 /** What a batch is expected to bring, as it is kept at its start. */
 export function promisedOf(s: Summary): Promised {

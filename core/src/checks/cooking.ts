@@ -1,8 +1,8 @@
 import type { Step } from '../steps';
-import { highestOf, isBoiledEnough, makeStep } from '../steps';
+import { highestOf, HOB_EFFICIENCY, isBoiledEnough, makeStep } from '../steps';
 import { MINUTE_S } from '../units';
 import { fig, madeBy, mustBoil, setFix, stepsOf } from './types';
-import type { At, Check, Looked } from './types';
+import type { At, Check, Fix, Looked } from './types';
 
 const potOf = (l: Looked, s: At<'boil' | 'blanch' | 'heat' | 'absorb'>): { id: string; ml: number } | undefined => {
   const named = s.step.params.pot;
@@ -182,3 +182,31 @@ export const hobTooWeak: Check = {
         fixes: [setFix('gentler', s.step.id, 'vigour', 'gentle')],
       })),
 };
+
+/** More than the loss alone, so that it gets there in reasonable time. */
+const HEAT_TO_SPARE = 1.15;
+/** A pot that loses as much heat as the hob gives. */
+export const neverReaches: Check = {
+  id: 'neverReaches',
+  reason:
+    'An open pot loses heat through its side and by steam; a weak hob under a wide pot never brings it to the boil.',
+  source: 'heat balance of an open pot (Bowen 1926 for what evaporates); how much the walls lose is an estimate',
+  find: (l) =>
+    stepsOf(l, 'boil', 'blanch', 'absorb', 'heat', 'enzyme')
+      .filter((s) => s.f('heatLossW') > 0)
+      .map((s) => ({
+        check: 'neverReaches',
+        step: s.step.id,
+        weight: 'danger' as const,
+        figures: { stallsC: fig(s.f('stallsC'), 'C') },
+        fixes: 'hob' in s.step.params ? otherHob(l, s.step, s.f('heatLossW') * HEAT_TO_SPARE) : [],
+      })),
+};
+/** The weakest hob of the kitchen that is strong enough. */
+function otherHob(l: Looked, step: Step, needW: number): readonly Fix[] {
+  const fit = l.kit.things
+    .filter((t) => t.is === 'hob')
+    .filter((t) => t.watts * HOB_EFFICIENCY[t.heat] >= needW)
+    .sort((a, b) => a.watts - b.watts)[0];
+  return fit ? [setFix('strongerHob', step.id, 'hob', fit.id)] : [];
+}

@@ -156,3 +156,24 @@ export const passesThatBringNothing: Check = {
         fixes: [{ say: 'leaveOut', figures: {}, edits: [{ do: 'remove' as const, step: s.step.id }] }],
       })),
 };
+
+/** Hard pieces that have drunk less than this of what they can hold grind as dry ones do, 0..1 (models §3; estimate). */
+const SOAKED_FROM = 0.5;
+/** Beans, almonds, tiger nuts or raw grain ground without a soak. */
+export const groundDry: Check = {
+  id: 'groundDry',
+  reason: 'Dry pieces take about three times as much grinding as soaked ones, so less comes out of them.',
+  source: 'Pan & Tangratanavalee 2003 (three to five times, from memory); how it goes with the soak is an estimate',
+  find: (l) =>
+    stepsOf(l, 'grind')
+      .filter((s) => (s.stage.figures.uptakeShare ?? 1) < SOAKED_FROM && !groundBefore(l, s))
+      .map((s) => ({
+        check: 'groundDry',
+        step: s.step.id,
+        weight: 'know' as const,
+        figures: { uptakeShare: fig(s.f('uptakeShare'), 'share'), openedShare: fig(s.f('openedShare'), 'share') },
+        fixes: [],
+      })),
+};
+const groundBefore = (l: Looked, s: At<'grind'>): boolean =>
+  l.recipe.steps.slice(0, s.place).some((x) => x.kind === 'grind' && x.params.of === s.step.params.of);

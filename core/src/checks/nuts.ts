@@ -1,6 +1,6 @@
 import { isPulp, massG } from '../kitchen';
 import type { Stream } from '../kitchen';
-import { fatShare, gritThrough, makeStep, passesBelowUm, splitsAtBoil } from '../steps';
+import { fatShare, FELT_FROM_UM, gritThrough, makeStep, passesBelowUm, splitsAtBoil, WORDS_FROM } from '../steps';
 import { HOUR_S } from '../units';
 import { effectiveUm, fig, freshId, insertFix, madeBy, setFix, stepsOf } from './types';
 import type { At, Check, Fix, Looked } from './types';
@@ -79,8 +79,8 @@ export const handsScald: Check = {
 const mixedHot = (s: Stream | undefined): boolean => (s?.temperatureC ?? 0) > 52;
 
 /** Grit felt on the tongue, share of the milk's mass (estimate). */
-const GRITTY = 0.004;
-const TOO_GRITTY = 0.012;
+const GRITTY = WORDS_FROM.grit.grainy;
+const TOO_GRITTY = WORDS_FROM.grit.sandy;
 /** Grit that comes through the cloth. */
 export const meshTooOpen: Check = {
   id: 'meshTooOpen',
@@ -104,12 +104,18 @@ const strainedAgain = (l: Looked, stream: string, after: string): boolean => {
 /** Through the coarsest strainer of the kitchen that passes too little for the tongue to feel. */
 function finer(l: Looked, s: At<'strain' | 'wash'>): readonly Fix[] {
   const nowUm = s.f('meshUm');
-  const through = (um: number): number => gritThrough(s.f('sizeUm'), passesBelowUm(um));
-  const most = (through(nowUm) * GRITTY) / s.f('gritShare');
+  // Hard particles are felt when they are finer, and a finer mesh lets more of those through: the worse of the two counts.
+  const left = (um: number): number =>
+    Math.max(
+      ...Object.values(FELT_FROM_UM).map((from) => {
+        const through = (mesh: number): number => gritThrough(s.f('sizeUm'), passesBelowUm(mesh), from);
+        return (s.f('gritShare') * through(um)) / Math.max(1e-12, through(nowUm));
+      }),
+    );
   const fit = l.kit.things
     .filter((t) => t.is === 'strainer')
     .map((t) => ({ id: t.id, um: effectiveUm(t) }))
-    .filter((t) => t.um < nowUm && through(t.um) <= most)
+    .filter((t) => t.um < nowUm && left(t.um) <= GRITTY)
     .sort((a, b) => b.um - a.um)[0];
   return fit ? [setFix('finerMesh', s.step.id, 'strainer', fit.id, { meshUm: fig(fit.um, 'um') })] : [];
 }

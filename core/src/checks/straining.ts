@@ -1,5 +1,5 @@
-import { SLIPPERY_FROM, stepsBefore } from '../steps';
-import { bodyAt, fig, madeBy, setFix, stepsOf } from './types';
+import { FREEZING_POINT_C, makeStep, SLIPPERY_FROM, stepsBefore, streamBefore } from '../steps';
+import { bodyAt, fig, freshId, insertFix, madeBy, setFix, stepsOf } from './types';
 import type { Check, Fix, Looked } from './types';
 
 /** A plan of water. */
@@ -90,6 +90,48 @@ export const iceLeft: Check = {
               ],
             },
           ],
+        };
+      }),
+};
+
+/** What has set does not run through a cloth. */
+export const setsInCloth: Check = {
+  id: 'setsInCloth',
+  reason: 'Swollen starch that fills the water sets. A cloth holds it like porridge, and pressing bursts the cloth.',
+  source: 'Krieger & Dougherty 1959; Landau & Levich 1942; how far starch swells is an estimate',
+  find: (l) =>
+    stepsOf(l, 'strain', 'wash')
+      .filter((s) => s.f('sets') === 1)
+      .map((s) => ({
+        check: 'setsInCloth',
+        step: s.step.id,
+        weight: 'danger' as const,
+        figures: { atC: fig(s.f('squeezedC'), 'C') },
+        fixes: [],
+      })),
+};
+
+/** A frozen jar thaws in the fridge within this, s (a litre: about a day and a half). */
+const THAW_S = 48 * 3600;
+/** Ice neither runs through a cloth nor pours. */
+export const stillFrozen: Check = {
+  id: 'stillFrozen',
+  reason: 'Ice does not pour. It thaws in the fridge first.',
+  source: 'latent heat of ice, 334 kJ/kg',
+  find: (l) =>
+    stepsOf(l, 'strain', 'wash', 'pool', 'part')
+      .filter((s) => (streamBefore(l.outcome, s.place, s.step.params.of)?.temperatureC ?? 0) < FREEZING_POINT_C)
+      .map((s) => {
+        const before = l.recipe.steps[s.place - 1]?.id ?? null;
+        const step = makeStep(freshId(l, 'thaw'), 'stand', {
+          ...{ of: s.step.params.of, place: 'fridge', vessel: 'jar', durationS: THAW_S },
+        });
+        return {
+          check: 'stillFrozen',
+          step: s.step.id,
+          weight: 'mend' as const,
+          figures: {},
+          fixes: [insertFix('thawFirst', before, step)],
         };
       }),
 };

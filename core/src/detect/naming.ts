@@ -50,12 +50,18 @@ export function proposedLayers(seen: SeenLayers, expected: readonly Layer[]): Pr
   return {
     frame: { ...seen.frame, top: top + air * (bottom - top) },
     layers: best.order.map((place, k) => ({
-      kind: PLACES[place] ?? 'body',
+      kind: named(PLACES[place] ?? 'body', expected),
       share: (shares[best.air + k] ?? 1) / (1 - air),
     })),
     air,
   };
 }
+/** Thin and clear look alike in a photograph: it is called what was expected. */
+const named = (kind: (typeof PLACES)[number], expected: readonly Layer[]): Layer['kind'] =>
+  kind === 'clear' && expected.some((l) => l.kind === 'thin') ? 'thin' : kind;
+/** Is such a layer expected? */
+const isExpected = (kind: (typeof PLACES)[number], expected: readonly Layer[]): boolean =>
+  expected.some((l) => l.kind === kind || (kind === 'clear' && l.kind === 'thin'));
 const sum = (of: readonly number[]): number => of.reduce((a, b) => a + b, 0);
 /** How well a band at the top is air: a mixture of what stands beside the jar, grey glass and a film of milk. */
 function airScore(seen: SeenLayers, i: number, body: Tone, expected: readonly Layer[]): number {
@@ -108,7 +114,7 @@ function fit(place: number, c: Tone, body: Tone, share: number, expected: readon
   const kind = PLACES[place] ?? 'body';
   const lighter = c[0] - body[0];
   const yellower = c[2] - body[2];
-  const prior = kind === 'body' ? 2 : expected.some((l) => l.kind === kind) ? 0.6 : -0.4;
+  const prior = kind === 'body' ? 2 : isExpected(kind, expected) ? 0.6 : -0.4;
   const thin = share > THIN_KIND ? -1 : 0;
   switch (kind) {
     case 'cream':

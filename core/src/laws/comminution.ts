@@ -33,6 +33,18 @@ export function openedShare(before: number, energyJPerG: number, openingJPerG: n
 /** The inverse from shut pieces: how many times as much energy opens `wants` of them as opened `has`; 0 < has < 1. */
 export const openingTimes = (has: number, wants: number): number => firstOrderTimes(has, wants);
 
+/** Pieces that have drunk this share of what they can hold grind as soaked ones do (models §3; estimate). */
+const SOAKED_ENOUGH = 0.85;
+/** How many times as hard as soaked ones quite dry pieces are, less one (estimate). */
+const DRY_IS_HARDER_BY = 2.5;
+/**
+ * How many times as much energy hard pieces take to open and to break as soaked ones do, 1..3.5: a bean, almond, tiger nut
+ * or raw grain (Pan & Tangratanavalee 2003: three to five times; estimate).
+ * @param uptakeShare what they have drunk of what they can hold, ≥ 0: 0 → 3.5, .5 → 2.03, .85 and more → 1
+ */
+export const toughness = (uptakeShare: number): number =>
+  1 + (DRY_IS_HARDER_BY * Math.max(0, SOAKED_ENOUGH - within('uptake', uptakeShare, 0, Infinity))) / SOAKED_ENOUGH;
+
 /** Temperature of a running jug after `s` seconds, °C, before the boil stops it: power in, 1.6 W/K out to the room. */
 export function jugC(startC: number, powerW: number, capacityKJPerK: number, roomC: number, s: number): number {
   const settle = roomC + powerW / JUG_LOSS_W_PER_K;
@@ -66,30 +78,35 @@ export function passingShare(meshUm: number, characteristicUm: number): number {
   return 1 - coarserThan(passesBelowUm(meshUm), characteristicUm);
 }
 
-/** Below this a particle is not felt on the tongue, µm (common practice: 30–50). */
-const GRIT_FROM_UM = 40;
+/**
+ * Smaller particles are not felt on the tongue, µm: soft ones, and hard ones such as raw grain, bran or tiger nut
+ * (Tyle 1993, Acta Psychologica 84:111, from memory: hard ones from about 25 µm, soft ones from 80; estimates).
+ */
+export const FELT_FROM_UM = { soft: 40, hard: 25 } as const;
 /** Good to half a thousandth of the share (tried against eighty). */
 const PANELS = 6;
 /**
  * Share of all particles that comes through a mesh and is felt on the tongue, 0..1. A mesh does not cut sharply: a
  * particle of size x passes it with 1/(1 + (x/x_c)⁴) (estimate), so that a few coarse ones come through every cloth.
- * x' 182 µm: fine bag .1 %, four layers of cheesecloth 3 %; 250 µm: bare sieve 600 31 %, coffee filter none.
+ * x' 182 µm: fine bag .1 % (hard pieces .46 %), four layers of cheesecloth 3 %; 250 µm: bare sieve 600 31 %, coffee
+ * filter none.
  * @param topUm size below which it passes, x_c of the finest mesh it went through, µm; very large: no mesh
+ * @param fromUm size from which it is felt, µm, > 0
  */
-export function gritThrough(characteristicUm: number, topUm: number): number {
+export function gritThrough(characteristicUm: number, topUm: number, fromUm: number = FELT_FROM_UM.soft): number {
   if (characteristicUm <= 0) return 0;
-  // Beyond 40 µm in u = 40/x, 0..1: the share at x, by Rosin & Rammler, times what the mesh lets through of that size.
+  // Beyond that size in u = from/x, 0..1: the share at x, by Rosin & Rammler, times what the mesh lets through of that size.
   const felt = integral((u) => {
-    const x = GRIT_FROM_UM / u;
+    const x = fromUm / u;
     const beside = (x / topUm) * (x / topUm);
     return ((coarserThan(x, characteristicUm) / characteristicUm) * x) / u / (1 + beside * beside);
   }, PANELS);
   return Math.min(1 - coarserThan(topUm, characteristicUm), felt);
 }
 /** Of what came through that mesh, the share that is felt, 0..1. */
-export function feltShare(characteristicUm: number, topUm: number): number {
+export function feltShare(characteristicUm: number, topUm: number, fromUm: number = FELT_FROM_UM.soft): number {
   const passed = characteristicUm > 0 ? 1 - coarserThan(topUm, characteristicUm) : 0;
-  return passed > 0 ? gritThrough(characteristicUm, topUm) / passed : 0;
+  return passed > 0 ? gritThrough(characteristicUm, topUm, fromUm) / passed : 0;
 }
 
 /** Sizes at which the fines of a milk are taken, µm, each standing for the span between its neighbours’ geometric means. */

@@ -17,10 +17,16 @@ interface Loss {
   readonly air: number;
   readonly vapour: number;
 }
+/**
+ * Heat that goes with what evaporates from an open wet face, W/m² (Bowen 1926): what carries off a kelvin carries off so
+ * much vapour. Below 0 where the room is damper than the face.
+ * @param h heat transfer to the air, W/m²K @param wetness how much of the face gives off water, 0..1
+ */
+export const evaporationWPerM2 = (c: number, roomC: number, h: number, wetness: number): number =>
+  (h * wetness * (saturatedPa(c) - HUMIDITY * saturatedPa(roomC))) / PSYCHROMETER;
 function lossAt(c: number, roomC: number, wetness: number, pace: number): Loss {
   const h = COOLING_W_PER_M2K.tray * pace;
-  const vapour = (h * wetness * (saturatedPa(c) - HUMIDITY * saturatedPa(roomC))) / PSYCHROMETER;
-  return { air: h * (c - roomC), vapour };
+  return { air: h * (c - roomC), vapour: evaporationWPerM2(c, roomC, h, wetness) };
 }
 
 export interface WetCooling {

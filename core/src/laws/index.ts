@@ -31,6 +31,8 @@ export {
   kneadedShare,
   KNEAD_RUN_S,
   feltShare,
+  FELT_FROM_UM,
+  toughness,
   finesBySize,
   gritThrough,
   HOT_JUG_C,
@@ -40,6 +42,8 @@ export {
 } from './comminution';
 export {
   underflow,
+  heldByThickness,
+  strainSPerKg,
   leftAfter,
   leftAfterWashes,
   heatedPace,
@@ -81,7 +85,7 @@ export {
   TRAY_KG_PER_M2,
 } from './cooling';
 export type { CoolingPlace, CoolingWay } from './cooling';
-export { wetCooling, WETNESS } from './evaporating';
+export { evaporationWPerM2, wetCooling, WETNESS } from './evaporating';
 export { FRIDGE, inFridge } from './warmsFridge';
 export { funnelFrom, perSecond, SYRUPS, syrupMm2S, throughIn } from './funnel';
 export {
@@ -128,7 +132,9 @@ export {
 export { platoToGravity } from './sweetness';
 export { dryingS, ovenWetBulbC, PULP_MOISTURE, OVEN_W_PER_M2K } from './drying';
 export { CAP, settlingMmPerH, standingPace, capG, HEAVIER, HELD_UP_FROM } from './settling';
-export { approached, layersAfter, PACKS_TO, serumShare } from './layering';
+export { approached, CLEAR_BELOW, layersAfter, PACKS_TO, serumShare } from './layering';
 export type { Layer, LayerKind, Swarm } from './layering';
 export { FREEZING_POINT_C, frozenC, frozenSeconds, iceShare } from './freezing';
 export type { FreezingBody } from './freezing';
+export { hobSteamGPerS, kettleKJ, LIDDED_STEAM, potCourse, potFaces, potLossW } from './openPot';
+export type { PotCourse, PotFaces, PotStands } from './openPot';

@@ -29,6 +29,29 @@ export function underflow(liquidG: number, insolubleG: number, r: number, kappa:
   return Math.min(within('liquid', liquidG, 0, Infinity), holds);
 }
 
+/** From this thickness on, relative to water, a film stays on the pulp; what has set counts as the second. */
+const FILM = { from: 8, set: 84 } as const;
+/**
+ * How many times as much liquid the pulp holds because the liquid is thick, ≥ 1: (η/8)^⅔ above 8, the film that a body
+ * drawn out of a liquid keeps (Landau & Levich 1942). η 27: 2.25; set: 4.8.
+ * @param relative thickness of the liquid relative to water, ≥ 1; null: it has set
+ */
+export const heldByThickness = (relative: number | null): number =>
+  Math.max(1, Math.min(FILM.set, relative ?? FILM.set) / FILM.from) ** (2 / 3);
+
+/** Straining time: s per kg through 100 µm as thin as water, thickness at most, opening at most, µm (estimates, learned). */
+const STRAIN = { sPerKg: 60, mostThick: 30, atUm: 100, mostUm: 250, power: 0.8 } as const;
+/**
+ * Seconds that a kilogram takes through a cloth or sieve: 60·η·(100 µm/opening)^.8, with η 1 to 30 (models §4; estimate).
+ * η 2: 100 µm 120 s, 250 and wider 58 s, 20 µm 435 s.
+ * @param relative thickness relative to water; null: it has set
+ */
+export function strainSPerKg(relative: number | null, openingUm: number): number {
+  const thick = Math.min(STRAIN.mostThick, Math.max(1, relative ?? STRAIN.mostThick));
+  const um = Math.min(STRAIN.mostUm, within('opening', openingUm, 1e-3, 1e6));
+  return STRAIN.sPerKg * thick * (STRAIN.atUm / um) ** STRAIN.power;
+}
+
 /** Share of a massless solute left in the pulp: first strain from own liquid A, then washes (closed form, models §4). */
 export function leftAfter(ownG: number, heldG: number, watersG: readonly number[]): number {
   return watersG.reduce((left, w, k) => left * (heldG / ((k === 0 ? ownG : heldG) + w)), 1);

@@ -82,8 +82,12 @@ export function clearAt(
   const edge = (z: number): number => Math.hypot(of(z, 0) - share, of(0, z) - share, READ_SD);
   return { share, low: Math.max(0, share - edge(-Z80)), high: Math.min(1, share + edge(Z80)) };
 }
-/** Is what was seen what such milk does? */
-export function judgedClear(seen: SeenClear, expected: Approach): 'normal' | 'more' | 'less' {
+/**
+ * Is what was seen what such milk does?
+ * @param blurred what parts is thin and not clear: its edge is no line, and a cook who marks less of it saw nothing unusual
+ */
+export function judgedClear(seen: SeenClear, expected: Approach, blurred = false): 'normal' | 'more' | 'less' {
   const e = clearAt(expected, seen.hours);
-  return seen.share > e.high ? 'more' : seen.share < e.low ? 'less' : 'normal';
+  if (seen.share > e.high) return 'more';
+  return seen.share < e.low && !blurred ? 'less' : 'normal';
 }

@@ -12,3 +12,5 @@ export type { AllergensIn } from './allergens';
 export { behaviourOf, milkCalled, ownMaterial, likeOf, refusalOf } from './own';
 export { restoreSafety } from './restoreSafety';
 export type { OwnParts, Refusal } from './own';
+export { handlingOf, workS } from './handling';
+export type { Handling, Work } from './handling';

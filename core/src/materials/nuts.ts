@@ -64,10 +64,10 @@ export const TIGER_NUTS: Material = {
 };
 
 const FRESH_FAT: ByTemperature = [
-  [25, 0.45],
-  [42, 0.65],
-  [60, 0.65],
-  [85, 0.75],
+  [15, 0.6],
+  [30, 0.76],
+  [60, 0.8],
+  [85, 0.85],
 ];
 const DRIED_FAT: ByTemperature = [
   [25, 0.4],
@@ -82,7 +82,7 @@ export const COCONUT_FRESH: Material = {
   milk: 'coconut',
   basis: 'fresh',
   per100g: grams({ protein: 3.33, fat: 33.49, sugars: 6.23, insolubleFibre: 9, ash: 0.96 }),
-  canLeave: grams({ protein: 0.6, fat: 0.45, sugars: 0.96, insolubleFibre: 0.05, ash: 0.85 }),
+  canLeave: grams({ protein: 0.6, fat: 0.6, sugars: 0.96, insolubleFibre: 0.05, ash: 0.85 }),
   warmer: { fat: FRESH_FAT },
   // Fresh meat is full of its own water: it takes up next to none.
   hydration: { k1H: 20, k2: 20 },
@@ -99,13 +99,13 @@ export const COCONUT_FRESH: Material = {
   allergens: ['coconut (a tree nut in some countries)'],
   source: 'USDA Standard Reference, nuts, coconut meat, raw',
 };
-/** The same meat grated: hands can open it (.6 per run, .85 after two; models §3, estimate), and the shreds are finer. */
+/** The same meat grated: hands can open it (.45 in a run of five minutes, .70 in two; models §3, estimate), and the shreds are finer. */
 export const COCONUT_GRATED: Material = {
   ...COCONUT_FRESH,
   id: 'coconut-grated',
   name: 'Coconut, fresh, grated',
   pieceUm: 2000,
-  kneads: 0.6,
+  kneads: 0.45,
   openingJPerG: 20,
 };
 /** Grated coconut meat, frozen. */

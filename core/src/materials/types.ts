@@ -46,7 +46,7 @@ export interface Material {
   readonly grindability?: number;
   /** E0 of the opened-share law, J/g. */
   readonly openingJPerG: number;
-  /** Share of the shut cells that five minutes of kneading by hand open (grated coconut .6); 0: hands open nothing. */
+  /** Share of the shut cells that five minutes of kneading by hand open (grated coconut .45); 0: hands open nothing. */
   readonly kneads: number;
   /** κ: liquid held per g of insoluble, relative to soy-like 1 (models §4). */
   readonly holdFactor: number;

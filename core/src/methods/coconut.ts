@@ -23,7 +23,13 @@ export const COCONUT_METHODS: readonly Method[] = [
     cautions: [RAW, OPEN],
     materials: ['coconut-fresh'],
     larder: [take('coconut-fresh', 400)],
-    steps: [makeStep('grind', 'grind', { waterG: 400, waterC: 50, durationS: 120 }), ...twice(), iced(), intoJars()],
+    steps: [
+      makeStep('open', 'open'),
+      makeStep('grind', 'grind', { waterG: 400, waterC: 50, durationS: 120 }),
+      ...twice(),
+      iced(),
+      intoJars(),
+    ],
   }),
   coconut({
     id: 'coconut-raw',
@@ -57,6 +63,7 @@ export const COCONUT_METHODS: readonly Method[] = [
     materials: ['coconut-grated'],
     larder: [take('coconut-grated', 400)],
     steps: [
+      makeStep('open', 'open'),
       makeStep('knead', 'knead', { durationS: 5 * MIN }),
       makeStep('strain', 'strain', { into: 'first' }),
       makeStep('wash', 'wash', { into: 'second', waterG: 240, waterC: 45, workS: 5 * MIN }),
@@ -79,6 +86,7 @@ export const COCONUT_METHODS: readonly Method[] = [
     materials: ['coconut-grated'],
     larder: [take('coconut-grated', 400)],
     steps: [
+      makeStep('open', 'open'),
       makeStep('knead', 'knead', { waterG: 300, waterC: 75, durationS: 6 * MIN }),
       makeStep('strain', 'strain', { into: 'first' }),
       makeStep('wash', 'wash', { into: 'second', waterG: 300, waterC: 15, workS: 5 * MIN }),

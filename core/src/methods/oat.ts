@@ -34,7 +34,7 @@ export const OAT_METHODS: readonly Method[] = [
   oat({
     id: 'oat-rinsed',
     name: 'Soaked and rinsed',
-    line: 'A quarter of an hour in water, thrown away, rinsed three times, then blended smooth.',
+    line: 'A quarter of an hour in water, thrown away, rinsed three times, then blended and strained twice.',
     reasons: ['Soaking brings the slime out; rinsing carries it away.', 'Soaked and not rinsed is the worst of both.'],
     cues: ['The rinsing water runs from slick to thin.'],
     cautions: [WARM, GLUTEN],
@@ -44,7 +44,7 @@ export const OAT_METHODS: readonly Method[] = [
       makeStep('soak', 'soak', { waterG: 500, durationS: 15 * MIN }),
       makeStep('drain', 'drain', { rinses: 3 }),
       makeStep('grind', 'grind', { waterG: 800, durationS: 45 }),
-      makeStep('strain', 'strain', { strainer: 'cloth', hand: 'gentle' }),
+      ...twice('gentle', 'cloth'),
       iced('milk', 7),
       intoJars(),
     ],

@@ -11,7 +11,7 @@ const localTime = (): Joi.StringSchema =>
 /** What is on the clock, and when somebody is there. */
 export const CLOCK = {
   wishes: exactly<WishRecord>({
-    v: Joi.valid(1),
+    v: Joi.valid(2),
     id: id(),
     name: text(120),
     plan: id(),
@@ -25,7 +25,7 @@ export const CLOCK = {
     updatedAt: instant(),
   }),
   rhythms: exactly<RhythmRecord>({
-    v: Joi.valid(1),
+    v: Joi.valid(2),
     id: id().max(60),
     name: text(120),
     plan: id(),

@@ -35,6 +35,7 @@ export { VERSIONS } from './versions';
 export { recipeTo2 } from './to2';
 export { undoTo2 } from './to3';
 export { undoTo3 } from './to4';
+export { deepTo5 } from './to5';
 export { validRow } from './validate';
 export { faultOf, pathText } from './faults';
 export type { Fault } from './faults';

@@ -148,7 +148,7 @@ const reading = exactly<Reading>({
 });
 /** A sequence counts lines of one log; what version 1 left are instants. */
 const seq = (): Joi.NumberSchema => number(0, MOST_SEQ).integer();
-const happened = { v: Joi.valid(6), id: id(), batch: id(), seq: seq(), at: instant() };
+const happened = { v: Joi.valid(7), id: id(), batch: id(), seq: seq(), at: instant() };
 const words = Joi.string().allow('').max(400);
 
 /** A step more, a value, a food: whether it fits its batch is seen when the log is read. */
@@ -221,7 +221,7 @@ const EVENTS: { readonly [K in BatchEvent['is']]: Joi.ObjectSchema } = {
   paused: exactly<EventOf<'paused'>>({ ...happened, is: 'paused', ...held }).and('step', 'task'),
   resumed: exactly<EventOf<'resumed'>>({ ...happened, is: 'resumed', ...held }).and('step', 'task'),
 };
-const jarHappened = { v: Joi.valid(5), id: id(), jar: id(), seq: seq(), at: instant() };
+const jarHappened = { v: Joi.valid(6), id: id(), jar: id(), seq: seq(), at: instant() };
 const placeC = number(-40, 60);
 const oneOf = (scale: readonly string[]): Joi.Schema => Joi.valid(...scale).optional();
 /** Where in a photograph the milk stands: sides and ends in their order. */
@@ -236,7 +236,7 @@ const frame = exactly<PhotoFrame>({
 const look = exactly<Look>({
   by: text(40).optional(),
   layers: Joi.array()
-    .items(object({ kind: Joi.valid('cream', 'clear', 'body', 'sediment'), share: number(0, 1) }))
+    .items(object({ kind: Joi.valid('cream', 'clear', 'thin', 'body', 'sediment'), share: number(0, 1) }))
     .min(1)
     .max(5)
     .custom((l: Layer[], h) => (layersFault(l) === 'none' ? l : h.error('layers.fault')))
@@ -334,7 +334,7 @@ const JPEG = /^\/9j\/[A-Za-z0-9+/]*={0,2}$/;
 export const SCHEMAS = {
   kit: complete({ ...kitKeys, updatedAt: instant() }),
   plans: exactly<PlanRecord>({
-    v: Joi.valid(4),
+    v: Joi.valid(5),
     id: id(),
     rev: revision(1),
     name: text(120),
@@ -346,7 +346,7 @@ export const SCHEMAS = {
     updatedAt: instant(),
   }),
   batches: exactly<BatchRecord>({
-    v: Joi.valid(4),
+    v: Joi.valid(5),
     id: id(),
     number: number(1, MOST_BATCH_NUMBER).integer(),
     plan: id(),
@@ -360,7 +360,7 @@ export const SCHEMAS = {
   }),
   events: byWhat(EVENTS),
   jars: exactly<JarRecord>({
-    v: Joi.valid(4),
+    v: Joi.valid(5),
     id: id(),
     batch: id(),
     product: text(40),
@@ -375,14 +375,14 @@ export const SCHEMAS = {
   }),
   jarEvents: byWhat(JAR_EVENTS),
   materials: exactly<MaterialRecord>({
-    v: Joi.valid(1),
+    v: Joi.valid(2),
     id: id(),
     like: id(),
     material: material(),
     updatedAt: instant(),
   }),
   methods: exactly<MethodRecord>({
-    v: Joi.valid(3),
+    v: Joi.valid(4),
     id: id(),
     name: text(120),
     line: Joi.string().allow('').max(400),
@@ -405,7 +405,7 @@ export const SCHEMAS = {
     keys: Joi.boolean().strict(),
   }),
   undo: exactly<UndoRecord>({
-    v: Joi.valid(3),
+    v: Joi.valid(4),
     id: id(),
     past: versions,
     future: versions,

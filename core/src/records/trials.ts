@@ -31,7 +31,7 @@ const side = exactly<TastedSide>({ jar: id(), name: text(160) });
 /** Questions put to the kitchen, and cups tasted blind. */
 export const TRIALS = {
   trials: exactly<TrialRecord>({
-    v: Joi.valid(1),
+    v: Joi.valid(2),
     id: id(),
     name: text(120),
     from: object({ method: id(), edition: number(1, 1000) }).allow(null),

@@ -14,7 +14,7 @@ export type JarId = Id<'jar'>;
 
 /** What a cook will make. `rev` grows with each edit; a write against an older one is kept beside, never lost. */
 export interface PlanRecord {
-  readonly v: 4;
+  readonly v: 5;
   readonly id: PlanId;
   readonly rev: number;
   readonly name: string;
@@ -29,17 +29,17 @@ export interface PlanRecord {
 }
 /** A batch as it was begun; everything after is in its log. `number` is a label, never a key. */
 export interface BatchRecord extends FrozenBatch {
-  readonly v: 4;
+  readonly v: 5;
   readonly id: BatchId;
   readonly number: number;
   readonly plan: PlanId;
   readonly model: string;
 }
-export type EventRecord = BatchEvent & { readonly v: 6 };
+export type EventRecord = BatchEvent & { readonly v: 7 };
 export interface JarRecord extends FilledJar {
-  readonly v: 4;
+  readonly v: 5;
 }
-export type JarEventRecord = JarEvent & { readonly v: 5 };
+export type JarEventRecord = JarEvent & { readonly v: 6 };
 /** One line of the fridge's own log: how cold it was set from an instant on. */
 export interface FridgeRecord extends FridgeLine {
   readonly v: 1;
@@ -62,7 +62,7 @@ export interface PlanVersion {
 }
 /** What undo goes back to and redo forward to; its id is the plan's. */
 export interface UndoRecord {
-  readonly v: 3;
+  readonly v: 4;
   readonly id: PlanId;
   readonly past: readonly PlanVersion[];
   readonly future: readonly PlanVersion[];
@@ -73,7 +73,7 @@ export interface UndoRecord {
 export type KitRecord = Kit & { readonly updatedAt: number };
 /** A cook's own material: a known one with what differs. */
 export interface MaterialRecord {
-  readonly v: 1;
+  readonly v: 2;
   readonly id: string;
   readonly like: string;
   readonly material: Material;
@@ -81,7 +81,7 @@ export interface MaterialRecord {
 }
 /** A cook's own school: a plan kept to start others from. */
 export interface MethodRecord {
-  readonly v: 3;
+  readonly v: 4;
   readonly id: string;
   readonly name: string;
   readonly line: string;
@@ -100,7 +100,7 @@ export interface TraceRecord extends TraceChunk {
 
 /** A milk that is on the clock: of a plan, and, once it is begun, of a batch. It keeps the recipe, whatever becomes of the plan. */
 export interface WishRecord {
-  readonly v: 1;
+  readonly v: 2;
   readonly id: string;
   readonly name: string;
   readonly plan: PlanId;
@@ -125,7 +125,7 @@ export interface HoursRecord extends Hours {
 
 /** A milk that is wanted again and again. Each time of it is on the clock when it is near, and a record of its own once it is touched. */
 export interface RhythmRecord extends Rhythm {
-  readonly v: 1;
+  readonly v: 2;
   readonly id: string;
   readonly name: string;
   readonly plan: PlanId;
@@ -157,7 +157,7 @@ export interface LeftOutRecord extends LeftOut {
 
 /** A question put to the kitchen in so many batches. Until its first run is planned it may still be changed. */
 export interface TrialRecord extends Trial {
-  readonly v: 1;
+  readonly v: 2;
   readonly id: string;
   readonly name: string;
   readonly from: PlanRecord['from'];

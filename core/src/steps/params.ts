@@ -5,6 +5,7 @@ import type { FigureName } from './figures';
 
 /** One line a step kind: its parameters in the units of the fold (g, °C, s, shares 0..1). */
 export interface Params {
+  open: { of: string };
   sort: { of: string; outG: number };
   soak: { of: string; waterG: number; waterC: number; place: 'room' | 'fridge'; bowl: string; durationS: number };
   drain: { of: string; rinses: number };
@@ -42,6 +43,7 @@ export interface Params {
     jar: string;
     iceG: number;
     outsideC: number;
+    lid: boolean;
   };
   lift: { of: string; into: string; standS: number; capFat: number; leftFat: number };
   dry: { of: string; ovenC: number; layerCm: number };
@@ -118,6 +120,8 @@ const COOKING = [
   'steamLoad',
 ] as const;
 export type CookingFigure = (typeof COOKING)[number];
+/** What a pot tells that never gets as warm as it should. */
+const STALLS = ['stallsC', 'heatLossW', 'heatW'] as const;
 /** What both straining and washing tell. */
 const STRAINING = [
   'milkG',
@@ -131,6 +135,7 @@ const STRAINING = [
   'liquidG',
   'holdsG',
   'squeezedC',
+  'sets',
 ] as const;
 /** Which figures each kind of step tells. A kind that tells, or a reader that asks for, any other does not compile. */
 export const KIND_FIGURES = {
@@ -147,10 +152,12 @@ export const KIND_FIGURES = {
     'waterLeftG',
     'waterWantedG',
     'energyKJ',
+    ...STALLS,
   ],
-  blanch: [...COOKING, 'solidsG', 'massG', 'waterLeftG'],
+  blanch: [...COOKING, ...STALLS, 'solidsG', 'massG', 'waterLeftG'],
   boil: [
     ...COOKING,
+    ...STALLS,
     'afterG',
     'solids',
     'waterLeftG',
@@ -179,7 +186,7 @@ export const KIND_FIGURES = {
   ],
   drain: ['solidsG', 'thrownG'],
   dry: ['dryS', 'flourG', 'steamG', 'trayM2', 'rawPulp', 'energyKJ'],
-  enzyme: ['dosesPerL', 'endC', 'starchCut', 'glucanCut', 'sugarsMadeG', 'dead'],
+  enzyme: ['dosesPerL', 'endC', 'starchCut', 'glucanCut', 'sugarsMadeG', 'dead', 'steamG', 'energyKJ', ...STALLS],
   freeze: ['cubes', 'jars', 'jarMl', 'filledMl', 'eachMl', 'fillLimit', 'fillShare', 'glass', 'endC'],
   grind: [
     'startC',
@@ -204,12 +211,14 @@ export const KIND_FIGURES = {
     'sealed',
     'freshG',
     'energyKJ',
+    'uptakeShare',
   ],
-  heat: ['heatUpS', 'endC', 'boilingC', 'f70Min', 'f70Need', 'potShare', 'potLimit', 'energyKJ'],
+  heat: ['heatUpS', 'endC', 'boilingC', 'f70Min', 'f70Need', 'steamG', 'potShare', 'potLimit', 'energyKJ', ...STALLS],
   hull: ['hullsG'],
   jar: ['jars', 'jarMl', 'filledMl', 'filledG', 'eachMl', 'scalded', 'glass'],
   knead: ['openedShare', 'endC'],
   lift: ['capG', 'endC', 'setsBelowC', 'never'],
+  open: [],
   mill: ['sizeUm', 'openedShare', 'energyJPerG', 'freshG'],
   part: ['parts', 'pouredG', 'leftG'],
   pool: ['pouredG', 'solids'],

@@ -14,6 +14,7 @@ import { jar } from './kinds/jar';
 import { knead } from './kinds/knead';
 import { lift } from './kinds/lift';
 import { mill } from './kinds/mill';
+import { open } from './kinds/open';
 import { part } from './kinds/part';
 import { pool } from './kinds/pool';
 import { pour } from './kinds/pour';
@@ -30,6 +31,7 @@ import type { Stream } from '../kitchen';
 
 /** Every step kind there is. A new one is a file beside these, a line in `Params` and a line here. */
 export const STEP_KINDS: { readonly [K in Kind]: StepKind<K> } = {
+  open,
   sort,
   soak,
   drain,

@@ -16,14 +16,21 @@ const HOT_JUG =
   'Hot liquid lifts the lid: half full at most, the vent open, a folded towel held over it. Start slowly.';
 const PLACE = { room: 'on the worktop', fridge: 'in the fridge' } as const;
 const COOL = {
-  counter: 'Let it stand on the counter, lid ajar.',
-  window: 'Stand it at the open window, lid ajar.',
+  counter: 'Let it stand on the counter.',
+  window: 'Stand it at the open window.',
   tray: 'Spread it on a tray, no deeper than a finger.',
   fridge: 'Stand it in the fridge, lid ajar.',
   water: 'Stand the pot in running cold water and stir.',
   waterIce: 'Stand the pot in running cold water and stir; then in ice water for the last degrees.',
   iceBath: 'Stand the pot in ice water and stir.',
 } as const;
+/** An open pot gives off heat and steam; a lid keeps both. */
+const lidWords = ({ params: p }: Step<'cool'>): string =>
+  p.vessel === 'pot' && (p.how === 'counter' || p.how === 'window')
+    ? p.lid
+      ? ' The lid is on.'
+      : ' The lid is off.'
+    : '';
 const HAND = {
   drip: 'Let it drip; do not squeeze.',
   gentle: 'Squeeze gently.',
@@ -53,6 +60,12 @@ export function instruction(
   const fresh = freshFood(step, recipe, a);
   const weigh = fresh === null ? '' : `Weigh ${fresh(1)}. `;
   switch (step.kind) {
+    case 'open':
+      return {
+        title: 'Open the nut and pare the meat',
+        say: `${weigh}Crack the shell, pry the meat out and pare off the brown skin. Smell it, and taste a drop of its water first.`,
+        cue: 'White all through.',
+      };
     case 'sort':
       return {
         title: 'Pick over and wash',
@@ -129,7 +142,7 @@ export function instruction(
     case 'cool':
       return {
         title: ofWhat('Cool', step, recipe),
-        say: `${weigh}${COOL[step.params.how]} Down to ${join(celsius(step.params.toC))}.${f('iceG') > 0 ? ` About ${join(grams(f('iceG')))} of ice.` : ''}`,
+        say: `${weigh}${COOL[step.params.how]}${lidWords(step)} Down to ${join(celsius(step.params.toC))}.${f('iceG') > 0 ? ` About ${join(grams(f('iceG')))} of ice.` : ''}`,
         cue: null,
       };
     case 'jar':

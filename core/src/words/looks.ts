@@ -79,7 +79,8 @@ export const SIGN_WORDS: Said_<Sign> = {
 /** What a layer is called, and what it is. */
 export const LAYER_WORDS: Readonly<Record<LayerKind, Said>> = {
   cream: { word: 'cream', means: 'Fat that has risen.' },
-  clear: { word: 'clear', means: 'Thin and see-through, or nearly: what was in it has moved away.' },
+  clear: { word: 'clear', means: 'See-through, or nearly: what was in it has moved away.' },
+  thin: { word: 'thin', means: 'Cloudy and as thin as water: its starch and fines have moved away.' },
   body: { word: 'milk', means: 'Milk as it was filled.' },
   sediment: { word: 'sediment', means: 'Starch and fines on the bottom.' },
 };
@@ -95,7 +96,7 @@ export const CAME_BACK_WORDS: Readonly<Record<'wholly' | 'partly' | 'not', Said>
   not: { word: 'not', means: 'A cap or curds stay apart.' },
 };
 
-/** Whether as much has gone clear as such milk does, with the figures; shares 0..1. */
+/** Whether as much has separated as such milk does, with the figures; shares 0..1. */
 export function clearText(
   judged: 'normal' | 'more' | 'less',
   seen: number,
@@ -105,12 +106,12 @@ export function clearText(
   const usual = `${of(expected.low)} to ${of(expected.high)} % is usual by now`;
   switch (judged) {
     case 'normal':
-      if (seen < 0.02) return 'No clear layer: normal for this milk.';
-      return `${of(seen)} % clear: normal for this milk (${usual}). Shake it.`;
+      if (seen < 0.02) return 'No thin or clear layer: normal for this milk.';
+      return `${of(seen)} % thin or clear: normal for this milk (${usual}). Shake it.`;
     case 'more':
-      return `${of(seen)} % clear: more than usual for this milk (${usual}). Separated is not spoilt: smell it, then shake it.`;
+      return `${of(seen)} % thin or clear: more than usual for this milk (${usual}). Separated is not spoilt: smell it, then shake it.`;
     case 'less':
-      return `${of(seen)} % clear: less than usual for this milk (${usual}).`;
+      return `${of(seen)} % thin or clear: less than usual for this milk (${usual}).`;
   }
 }
 
@@ -176,5 +177,5 @@ export function partsText(
     `${plain(x, places)} (${plain(low, places)}–${plain(high, places)})`;
   const share = r.final.map((x) => 100 * x) as unknown as readonly [number, number, number];
   const from = looks === 1 ? 'its one look' : `its ${looks} looks`;
-  return `Fitted to ${from}: ${of(share)} % clear in the end, half of it after ${of(r.halfH, r.halfH[1] < 10 ? 1 : 0)} h. An estimate.`;
+  return `Fitted to ${from}: ${of(share)} % thin or clear in the end, half of it after ${of(r.halfH, r.halfH[1] < 10 ? 1 : 0)} h. An estimate.`;
 }

@@ -90,6 +90,7 @@ function own(step: Step, task: string, f: Of, recipe: Recipe, a: Amounts): reado
       return task === 'fill' && f('cubes') === 0 ? [`${plain(f('jars'))} × ${join(millilitres(f('eachMl')))}`] : [];
     case 'strain':
       return [f('milkG') > 0 ? `about ${join(grams(f('milkG')))} through` : null];
+    case 'open':
     case 'sort':
     case 'part':
     case 'pool':

@@ -17,6 +17,9 @@ const SENTENCES: Readonly<Record<string, Say>> = {
     `Pressed this hard the slime comes too: it makes the milk ${f('times')} times as thick. Press gently.`,
   iceLeft: (f) =>
     `${f('leftG')} of the ice is still ice when it is strained: it stays in the bag. Let it melt first, or take less.`,
+  setsInCloth: () =>
+    'The slurry has set like porridge: hardly any of it runs through the cloth. Use cooler water, or less food to the litre.',
+  stillFrozen: () => 'It is still frozen: ice does not pour. Let it thaw in the fridge first.',
   soakTooShort: (f) =>
     `They will have drunk ${f('uptakeShare')} of what they can hold at ${f('aroundC')}. Soak them longer.`,
   soakTooLong: (f) =>
@@ -33,6 +36,8 @@ const SENTENCES: Readonly<Record<string, Say>> = {
   hotInJug: (f) =>
     `The jug starts at ${f('startC')}. Open the vent, no more than ${f('holdsMl')} in it, a folded towel over the lid.`,
   tooThick: (f) => `Too thick for the jug: add ${f('moreG')} of water.`,
+  groundDry: (f) =>
+    `Not soaked: they have drunk ${f('uptakeShare')} of what they can hold. Dry pieces are hard, and this opens ${f('openedShare')} of the cells.`,
   groundTooLittle: (f) =>
     `${f('nowS')} a load opens ${f('openedShare')} of the cells; much stays in the pulp. Grind longer.`,
   notGround: () => 'Nothing has been ground before this strain: whole pieces give nothing. Grind first.',
@@ -48,6 +53,8 @@ const SENTENCES: Readonly<Record<string, Say>> = {
   boilsDry: (f) =>
     `${f('steamG')} leaves as steam and only ${f('leftG')} of water stays. Boil it gently, or for less time.`,
   hobTooWeak: (f) => `This boil asks for ${f('load')} of what the hob can give; it will fall back. Boil it gently.`,
+  neverReaches: (f) =>
+    `It gets to ${f('stallsC')} and no further: there the pot loses as much heat as this hob gives. Use a stronger hob or a smaller pot, or make less.`,
   neverCools: (f) => `It stands in ${f('aroundC')}: it never gets that cold there.`,
   coolsTooSlowly: (f) =>
     `It spends ${f('above21S')} between 57 and 21 °C and ${f('above5S')} above 5 °C. At most 2 h and 6 h.`,
@@ -159,6 +166,8 @@ const FIXES: Readonly<Record<string, (f: (name: string) => string) => string>> =
   smallerBatch: (f) => `Make ${f('by')} of it`,
   holdLonger: (f) => `Hold ${f('needS')}`,
   addBoil: () => 'Add a boil of 30 min',
+  strongerHob: () => 'Use the stronger hob',
+  thawFirst: () => 'Thaw it in the fridge first',
   gentler: () => 'Boil gently',
   coolTo: (f) => `Cool to ${f('toC')}`,
   waterIce: () => 'Cool in running water, then in ice',

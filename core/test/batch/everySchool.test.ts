@@ -49,8 +49,9 @@ describe.each(SCHOOLS)('%s', (id, r) => {
     expect(dry(two) / dry(one)).toBeGreaterThan(1.9);
     expect(dry(two) / dry(one)).toBeLessThan(2.1);
     if (r.steps.some((x) => x.kind === 'boil')) return;
-    expect((two.solids ?? 0) / (one.solids ?? 1)).toBeGreaterThan(0.97);
-    expect((two.solids ?? 0) / (one.solids ?? 1)).toBeLessThan(1.03);
+    // Rice steams by the pot too, less than a boil does.
+    const by = r.steps.some((x) => x.kind === 'absorb') ? 0.06 : 0.03;
+    expect(Math.abs((two.solids ?? 0) / (one.solids ?? 1) - 1)).toBeLessThan(by);
   });
 
   test('a finer cloth never lets more grit through, and never makes a stronger milk', () => {

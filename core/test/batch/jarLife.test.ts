@@ -94,7 +94,9 @@ describe('what is done to a jar is a step of the fold', () => {
     expect(boiled.ageS).toBe(3600);
   });
   test('heated to 75 °C it is heated, not boiled; shaken it is what it was', () => {
-    expect(now([ev(1, 5, { is: 'heated', toC: 75, holdS: 120 })]).leftMl).toBeCloseTo(milk.filledMl, -1);
+    // A little evaporates from an open pot on the way.
+    const heated = now([ev(1, 5, { is: 'heated', toC: 75, holdS: 120 })]).leftMl;
+    expect([heated < milk.filledMl, heated > milk.filledMl - 15]).toEqual([true, true]);
     const shaken = now([ev(1, 5, { is: 'shaken', cameBack: 'partly' })]);
     expect(shaken.leftMl).toBe(now([]).leftMl);
     expect(shaken.keep?.leftD).toBeCloseTo(now([]).keep?.leftD ?? NaN, 4);

@@ -178,10 +178,10 @@ describe('graded extracts at random against the leaching recursion', () => {
           maxLength: 5,
         }),
         (grams, hand, given) => {
-          let shut = 0.4 ** (300 / 300);
+          let shut = 0.55 ** (300 / 300);
           const passes: Pass[] = [{ water: 0, opened: 1 - shut }];
           for (const g of given) {
-            shut *= 0.4 ** (g.s / 300);
+            shut *= 0.55 ** (g.s / 300);
             passes.push({ water: g.water, opened: 1 - shut });
           }
           const steps: Step[] = [
@@ -195,7 +195,7 @@ describe('graded extracts at random against the leaching recursion', () => {
             { materials: MATERIALS, larder: [{ into: 'work', material: 'coconut-grated', grams }], steps },
             unlearned(TIGHT),
           );
-          leach(grams, 'coconut-grated', HAND[hand], passes, { fat: 0.65 }).forEach((want, i) => {
+          leach(grams, 'coconut-grated', HAND[hand], passes, { fat: 0.78 }).forEach((want, i) => {
             const got = o.products[`m${i}`];
             if (!got || want.milk < 60) return;
             // The bag keeps a film of ten grams, a twentieth at most.

@@ -20,7 +20,7 @@ describe('milk that goes into its jars as more than one thing', () => {
   test('what changed is told of all of it, and of the extract by its name', () => {
     const batch = batchOf('coconut-graded');
     const before = progressOf(batch, []).summary;
-    const knead = batch.recipe.steps[0];
+    const knead = batch.recipe.steps.find((s) => s.kind === 'knead');
     const short = progressOf(batch, [
       {
         id: 'e1',

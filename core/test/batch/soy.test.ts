@@ -17,38 +17,47 @@ const fullGrind = (s: Step[]): Step[] =>
 const TIGHT: Kit = { ...SEA, things: SEA.things.map((t) => (t.is === 'strainer' ? { ...t, openingUm: 5 } : t)) };
 
 describe('soy, the whole path', () => {
-  test('100 g + what they drink + 870 g, raw, firm: about 984 g at 6.1 % solids, 3.0 % protein, 81 % of the protein (hand reckoning of the leaching law)', () => {
+  test('100 g + what they drink + 870 g, raw, firm: 967 g at 6.5 % solids, 3.0 % protein, 79 % of the protein (models §4, reckoned by hand)', () => {
     const r = soyRecipe(100, fullGrind(plainSteps(870)));
     const o = fold(r, unlearned(TIGHT));
     const milk = summarise(r, o, SEA).products.find((p) => p.stream === 'milk');
     // 22 g stay in jug and bag
-    near((milk?.massG ?? 0) + 22, 984, 12);
-    near(milk?.solids ?? 0, 0.061, 0.003);
-    near(milk?.protein ?? 0, 0.03, 0.0015);
-    near(((milk?.protein ?? 0) * ((milk?.massG ?? 0) + 22)) / 36.49, 0.81, 0.015);
+    near((milk?.massG ?? 0) + 22, 967, 6);
+    // Three hundredths of the dry matter go with the soaking water, which the reckoning by hand leaves out.
+    near(milk?.solids ?? 0, 0.065 * 0.97, 0.001);
+    near(milk?.protein ?? 0, 0.03, 0.0005);
+    near(((milk?.protein ?? 0) * ((milk?.massG ?? 0) + 22)) / 36.49, 0.79, 0.01);
   });
-  test('okara 1.1–1.4 kg per kg of beans at 73–80 % moisture (Khare, Jha & Gandhi 1995: about 1.1; from memory)', () => {
+  test('okara by hand 1.34 kg per kg of beans at 78.5 % moisture (O’Toole 1999: 76–80 %; values from memory)', () => {
     const r = soyRecipe(100, fullGrind(plainSteps(870)));
     const pulp = summarise(r, fold(r, unlearned(TIGHT)), SEA).products.find((p) => p.stream === 'pulp');
-    expect(pulp?.massG).toBeGreaterThan(100);
-    expect(pulp?.massG).toBeLessThan(140);
-    expect(pulp?.moisture).toBeGreaterThan(0.72);
-    expect(pulp?.moisture).toBeLessThan(0.8);
+    near(pulp?.massG ?? 0, 134 * 0.97, 2);
+    near(pulp?.moisture ?? 0, 0.785, 0.004);
     // Okara is no soy milk: it has no class to meet and no body to taste, however much protein it holds.
     expect([pulp?.classes, pulp?.body, pulp?.grit]).toEqual([[], null, null]);
+  });
+  test('pressed it is about 1.07 kg at 75 % (Khare, Jha & Gandhi 1995: about 1.1; from memory)', () => {
+    const pressed = fullGrind(plainSteps(870)).map((s) =>
+      s.kind === 'strain' ? makeStep('strain', 'strain', { hand: 'press' }) : s,
+    );
+    const r = soyRecipe(100, pressed);
+    const pulp = summarise(r, fold(r, unlearned(TIGHT)), SEA).products.find((p) => p.stream === 'pulp');
+    near(pulp?.massG ?? 0, 107 * 0.97, 2);
+    near(pulp?.moisture ?? 0, 0.75, 0.01);
   });
   test('soaked full, soybeans weigh about 2.3 times as dry (common practice: swell two to three times)', () => {
     const r = soyRecipe(186, [makeStep('soak', 'soak', { waterG: 1500, durationS: 24 * 3600 })]);
     near((fold(r, unlearned(SEA)).stages[0]?.figures.solidsG ?? 0) / 186, 2.27, 0.08);
   });
-  test('1964 g after two hours of gentle boiling in a 20 cm pot: 1361 g (1.6 g/min per dm²)', () => {
+  test('1964 g after two hours of gentle boiling in a 20 cm pot: 1361 g (1.6 g/min per dm²), less what evaporates on the way up', () => {
     const things = SEA.things.map((t) => (t.is === 'pot' ? { ...t, diameterCm: 20 } : t));
     const r = soyRecipe(200, [...fullGrind(plainSteps(1740)), makeStep('boil', 'boil', { holdS: 7200 })]);
     const o = fold(r, unlearned({ ...SEA, things }));
     const milk = o.stages[3]?.writes.find(([n]) => n === 'milk')?.[1];
     const boiled = o.products.milk;
     if (!milk || !boiled) throw new Error('no milk');
-    near(massG(milk) - massG(boiled), 603, 1);
+    const off = massG(milk) - massG(boiled) - 603;
+    expect([off > 10, off < 30]).toEqual([true, true]);
     expect(solidsG(boiled)).toBeCloseTo(solidsG(milk), 6);
   });
 });

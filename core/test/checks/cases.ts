@@ -68,6 +68,16 @@ export const MORE_CASES: readonly (readonly [string, Recipe, Kit])[] = [
   ['tooSlimy', grams(set('oat-middle', 'grind', { durationS: 240, waterC: 35 }), 130), SEA],
   ['noFood', grams(school('oat-middle'), 0), SEA],
   ['nothingThrough', set('oat-middle', 'grind', { waterG: 60 }), SEA],
+  ['setsInCloth', grams(set('oat-hot-thin', 'grind', { waterC: 99 }), 120), SEA],
+  [
+    'stillFrozen',
+    after(
+      after(school('oat-middle'), 'cool', makeStep('freeze', 'freeze')),
+      'freeze',
+      makeStep('again', 'strain', { of: 'milk', pulp: 'rest' }),
+    ),
+    BOXES,
+  ],
   ['pressedSlime', set('oat-middle', 'strain', { hand: 'press' }), SEA],
   ['iceLeft', set('oat-ice', 'grind', { waterG: 500, waterC: 5, iceG: 300 }), SEA],
   ['cupTooCoarse', school('oat-hot-thin'), SEA],

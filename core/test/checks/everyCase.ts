@@ -49,6 +49,18 @@ export const CASES: readonly (readonly [string, Recipe, Kit])[] = [
     withStep(washed, 'boil', { vigour: 'hard' }),
     { ...SEA, things: SEA.things.map((t) => (t.is === 'hob' ? { ...t, watts: 900 } : t)) },
   ],
+  [
+    'neverReaches',
+    washed,
+    {
+      ...SEA,
+      things: [
+        ...SEA.things.map((t) => (t.is === 'hob' ? { ...t, watts: 400, heat: 'gas' as const } : t)),
+        { id: 'ring', is: 'hob', name: 'Big ring', watts: 2000, heat: 'induction' },
+      ],
+    },
+  ],
+  ['groundDry', { ...washed, steps: washed.steps.filter((s) => s.kind !== 'soak') }, SEA],
   ['neverCools', withStep(washed, 'cool', { how: 'counter', toC: 10 }), SEA],
   ['coolsTooSlowly', withStep(washed, 'cool', { how: 'counter', toC: 22 }), SEA],
   ['iceTooLittle', withStep(washed, 'cool', { how: 'iceBath', toC: 8, iceG: 500 }), SEA],

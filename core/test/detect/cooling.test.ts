@@ -51,7 +51,7 @@ describe('too slow for the two-stage limits, told by what a probe saw so far', (
     const toldMin: number[] = [];
     for (let seed = 1; seed <= N; seed += 1) {
       const random = seededRandom(seed);
-      const batch = atWindow(0.8 + 1.4 * random());
+      const batch = atWindow(1.2 + 1.6 * random());
       const truth = cools(paceIs(batch, Math.exp(0.35 * normal(random))));
       const truly = inTime(batch, truth.p, truth.step);
       if (truly === false) slow += 1;

@@ -44,15 +44,15 @@ describe('tables by RFC 4180', () => {
 describe('the book as tables', () => {
   const batch = sampleBatch();
   const run = wholeRun(batch);
-  const read: EventRecord[] = [...run.map((e) => ({ ...e, v: 6 as const }))];
+  const read: EventRecord[] = [...run.map((e) => ({ ...e, v: 7 as const }))];
   const strain = batch.recipe.steps.find((s) => s.kind === 'strain')?.id ?? '';
   const boil = batch.recipe.steps.find((s) => s.kind === 'boil')?.id ?? '';
   read.push({
-    ...{ v: 6, id: 'r1', batch: batch.id, seq: 900, at: batch.startedAt + 1000, is: 'reading' },
+    ...{ v: 7, id: 'r1', batch: batch.id, seq: 900, at: batch.startedAt + 1000, is: 'reading' },
     reading: { id: 'x', step: strain, task: 'strain', what: 'milkG', value: 812.25, source: 'scale' },
   });
   read.push({
-    ...{ v: 6, id: 'r2', batch: batch.id, seq: 901, at: batch.startedAt + 2000, is: 'reading' },
+    ...{ v: 7, id: 'r2', batch: batch.id, seq: 901, at: batch.startedAt + 2000, is: 'reading' },
     reading: { id: 'y', step: boil, task: 'hold', what: 'holdS', value: 1500, source: 'clock' },
   });
   const progress = progressOf(batch, read);

@@ -182,8 +182,14 @@ describe('the result', () => {
       steps: recipeOf(school).steps.map((s) => (s.kind === 'cool' ? { ...s, params: { ...s.params, ...p } } : s)),
     });
     const ways = [cools({ how: 'fridge' }), cools({ how: 'iceBath', vessel: 'jars', iceG: 100 })];
-    for (const recipe of [...METHODS.map(recipeOf), { ...recipeOf(school), steps: fromFreezer }, ...ways])
-      fold(recipe, unlearned(kitAt(0))).stages.forEach((s, i) => {
+    const warmed = {
+      ...recipeOf(school),
+      steps: [...recipeOf(school).steps, makeStep('warm', 'enzyme', { of: 'milk', atC: 95 })],
+    };
+    const weak = { ...kitAt(0), things: kitAt(0).things.map((t) => (t.is === 'hob' ? { ...t, watts: 40 } : t)) };
+    const plans = [...METHODS.map(recipeOf), { ...recipeOf(school), steps: fromFreezer }, warmed, ...ways];
+    for (const [recipe, kit] of plans.flatMap((r) => [[r, kitAt(0)] as const, [r, weak] as const]))
+      fold(recipe, unlearned(kit)).stages.forEach((s, i) => {
         const kind = recipe.steps[i]?.kind ?? 'sort';
         for (const f of Object.keys(s.figures)) {
           expect([kind, f, (KIND_FIGURES[kind] as readonly string[]).includes(f)]).toEqual([kind, f, true]);

@@ -37,9 +37,9 @@ describe('a table of readings', () => {
     expect(judged(`${HEAD}\n1,Strain,milk that came through,"812,25",g`).come[0]?.reading.value).toBeCloseTo(812.25, 9);
   });
   test('what goes out as a table comes in as known already; one that says otherwise corrects it', () => {
-    const run = wholeRun(batch).map((e): EventRecord => ({ ...e, v: 6 }));
+    const run = wholeRun(batch).map((e): EventRecord => ({ ...e, v: 7 }));
     const reading = { id: 'x', step: strain, task: 'strain', what: 'milkG', value: 812.2512, source: 'scale' } as const;
-    run.push({ v: 6, id: 'r1', batch: batch.id, seq: 900, at: batch.startedAt, is: 'reading', reading });
+    run.push({ v: 7, id: 'r1', batch: batch.id, seq: 900, at: batch.startedAt, is: 'reading', reading });
     const out = readingsCsv([{ batch, steps: everyStep(batch.recipe, run), events: run }]);
     expect(judged(out, known({ readings: [reading] }))).toMatchObject({ come: [], same: 1, faults: [] });
     const other = out.replace('812.251', '790');

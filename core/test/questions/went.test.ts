@@ -20,12 +20,12 @@ const of = (b: Brew, was?: string): string => headline(brewed('soy-washed', { we
 
 describe('the line at the top of a batch', () => {
   test('as it was promised', () => {
-    expect(of({})).toBe('As it was promised: 1.64 L, 6.9 % solids, keeps 2 d 19 h.');
+    expect(of({})).toBe('As it was promised: 1.60 L, 7.4 % solids, keeps 2 d 19 h.');
     expect(of({}, 'liked much')).toMatch(/keeps 2 d 19 h\. It was liked much\.$/);
   });
   test('short, by the bag', () => {
     expect(of({ truly: { 'hold:fine-bag': 1.8 } })).toMatch(
-      /^1\.\d\d L instead of 1\.64 L: Fine bag held back 80 % more than expected\.$/,
+      /^1\.\d\d L instead of 1\.60 L: Fine bag held back 80 % more than expected\.$/,
     );
   });
   test('short, and what ran over is named before what hardly moved it', () => {
@@ -34,7 +34,7 @@ describe('the line at the top of a batch', () => {
   });
   test('short, and nothing that was written down explains it', () => {
     const b = { hidden: [set('wash', 'waterG', 150)], weighed: ['jar.filledG'] };
-    expect(of(b)).toMatch(/instead of 1\.64 L\. Nothing that was written down explains it\.$/);
+    expect(of(b)).toMatch(/instead of 1\.60 L\. Nothing that was written down explains it\.$/);
   });
   test('not boiled enough comes before anything else', () => {
     expect(of({ done: [set('boil', 'holdS', 60)], truly: { 'hold:fine-bag': 1.8 } })).toMatch(/^Not boiled enough\./);

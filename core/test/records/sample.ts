@@ -19,7 +19,7 @@ export function sampleBatch(): BatchRecord {
   const seen = look(recipe, unlearned(SEA));
   if (!seen) throw new Error('no look');
   return {
-    v: 4,
+    v: 5,
     id: 'b1',
     number: 1,
     plan: 'p1',
@@ -126,8 +126,8 @@ export function sampleKitchen(): Kitchen {
     { id: 'k1', seq: 906, batch: 'b1', at: T0 + 66 * MIN, is: 'back', step: 'jar' },
     ...ran.filter((e) => 'step' in e && e.step === 'jar').map((e, i) => ({ ...e, id: `again${i}`, seq: 907 + i })),
   ];
-  const events = [...ran, ...more].map((e) => ({ ...e, v: 6 as const }));
-  const jars = jarsOf(batch, progressOf(batch, events)).map((j) => ({ ...j, v: 4 as const }));
+  const events = [...ran, ...more].map((e) => ({ ...e, v: 7 as const }));
+  const jars = jarsOf(batch, progressOf(batch, events)).map((j) => ({ ...j, v: 5 as const }));
   const first = jars[0];
   if (!first) throw new Error('no jar');
   jars[0] = { ...first, foods: [OATS_LIKE] };
@@ -135,7 +135,7 @@ export function sampleKitchen(): Kitchen {
     kit: [{ ...SEA, funnel: CAL, updatedAt: T0 }],
     plans: [
       {
-        v: 4,
+        v: 5,
         id: 'p1',
         rev: 3,
         name: 'Quick',
@@ -150,22 +150,22 @@ export function sampleKitchen(): Kitchen {
     events,
     jars,
     jarEvents: [
-      { v: 5, id: 'j1', jar: first.id, seq: 1, at: T0 + 300 * MIN, is: 'poured', ml: 200 },
-      { v: 5, id: 'j2', jar: first.id, seq: 2, at: T0 + 310 * MIN, is: 'moved', place: 'room', placeC: 21 },
-      { v: 5, id: 'j3', jar: first.id, seq: 3, at: T0 + 320 * MIN, is: 'tempered', ...onTheTable },
-      { v: 5, id: 'j4', jar: first.id, seq: 4, at: T0 + 330 * MIN, is: 'shaken', cameBack: 'wholly' },
-      { v: 5, id: 'j5', jar: first.id, seq: 5, at: T0 + 340 * MIN, is: 'heated', toC: 70, holdS: 60 },
-      { v: 5, id: 'j6', jar: first.id, seq: 6, at: T0 + 345 * MIN, is: 'boiled', forS: 120 },
-      { v: 5, id: 'j7', jar: first.id, seq: 7, at: T0 + 350 * MIN, is: 'moved', place: 'fridge', placeC: null },
-      { v: 5, id: 'j8', jar: first.id, seq: 8, at: T0 + 360 * MIN, is: 'lifted', capG: null, into: 'jar-cap' },
-      { v: 5, id: 'm1', jar: first.id, seq: 13, at: T0 + 361 * MIN, is: 'decanted', into: 'jar-x', ml: 50 },
+      { v: 6, id: 'j1', jar: first.id, seq: 1, at: T0 + 300 * MIN, is: 'poured', ml: 200 },
+      { v: 6, id: 'j2', jar: first.id, seq: 2, at: T0 + 310 * MIN, is: 'moved', place: 'room', placeC: 21 },
+      { v: 6, id: 'j3', jar: first.id, seq: 3, at: T0 + 320 * MIN, is: 'tempered', ...onTheTable },
+      { v: 6, id: 'j4', jar: first.id, seq: 4, at: T0 + 330 * MIN, is: 'shaken', cameBack: 'wholly' },
+      { v: 6, id: 'j5', jar: first.id, seq: 5, at: T0 + 340 * MIN, is: 'heated', toC: 70, holdS: 60 },
+      { v: 6, id: 'j6', jar: first.id, seq: 6, at: T0 + 345 * MIN, is: 'boiled', forS: 120 },
+      { v: 6, id: 'j7', jar: first.id, seq: 7, at: T0 + 350 * MIN, is: 'moved', place: 'fridge', placeC: null },
+      { v: 6, id: 'j8', jar: first.id, seq: 8, at: T0 + 360 * MIN, is: 'lifted', capG: null, into: 'jar-cap' },
+      { v: 6, id: 'm1', jar: first.id, seq: 13, at: T0 + 361 * MIN, is: 'decanted', into: 'jar-x', ml: 50 },
       {
-        ...{ v: 5, id: 'm2', jar: first.id, seq: 14, at: T0 + 362 * MIN, is: 'merged', with: 'jar-y' },
+        ...{ v: 6, id: 'm2', jar: first.id, seq: 14, at: T0 + 362 * MIN, is: 'merged', with: 'jar-y' },
         ...{ name: 'soy milk, batch 2', stream: first.stream, foods: [OATS_LIKE] },
       },
-      { v: 5, id: 'm3', jar: first.id, seq: 15, at: T0 + 363 * MIN, is: 'dried', ovenC: 90, layerCm: 1, flourG: null },
+      { v: 6, id: 'm3', jar: first.id, seq: 15, at: T0 + 363 * MIN, is: 'dried', ovenC: 90, layerCm: 1, flourG: null },
       {
-        v: 5,
+        v: 6,
         id: 'm4',
         jar: first.id,
         seq: 16,
@@ -175,17 +175,17 @@ export function sampleKitchen(): Kitchen {
         placeC: -18,
         eachG: 100,
       },
-      { v: 5, id: 'l1', jar: first.id, seq: 12, at: T0 + 365 * MIN, is: 'looked', look: WHOLE_LOOK },
-      { v: 5, id: 'j9', jar: first.id, seq: 9, at: T0 + 370 * MIN, is: 'given' },
-      { v: 5, id: 'k1', jar: first.id, seq: 10, at: T0 + 380 * MIN, is: 'undone', of: 'j9' },
+      { v: 6, id: 'l1', jar: first.id, seq: 12, at: T0 + 365 * MIN, is: 'looked', look: WHOLE_LOOK },
+      { v: 6, id: 'j9', jar: first.id, seq: 9, at: T0 + 370 * MIN, is: 'given' },
+      { v: 6, id: 'k1', jar: first.id, seq: 10, at: T0 + 380 * MIN, is: 'undone', of: 'j9' },
       {
-        ...{ v: 5, id: 'k2', jar: first.id, seq: 11, at: T0 + 400 * MIN, is: 'thrown' },
+        ...{ v: 6, id: 'k2', jar: first.id, seq: 11, at: T0 + 400 * MIN, is: 'thrown' },
         ...{ why: 'other', text: 'smelled off', lastFineAt: T0 + 390 * MIN, foundAt: T0 + 399 * MIN },
       },
     ],
     materials: [
       {
-        v: 1,
+        v: 2,
         id: 'own-1',
         like: 'oats-rolled',
         material: ownMaterial(OATS_LIKE, {
@@ -200,7 +200,7 @@ export function sampleKitchen(): Kitchen {
     ],
     methods: [
       {
-        v: 3,
+        v: 4,
         id: 'm1',
         name: 'Our quick one',
         line: 'As we do it',
@@ -216,7 +216,7 @@ export function sampleKitchen(): Kitchen {
     settings: [{ v: 1, id: 'settings', cups: 'us', us: true, keys: false }],
     undo: [
       {
-        v: 3,
+        v: 4,
         id: 'p1',
         past: [{ name: 'Quicker', recipe: batch.recipe }],
         future: [],
@@ -240,7 +240,7 @@ export function sampleKitchen(): Kitchen {
     photos: [{ v: 1, id: 'photo-1', jar: first.id, at: T0 + 365 * MIN, width: 2, height: 3, jpeg: TINY }],
     wishes: [
       {
-        ...{ v: 1, id: 'wish-1', name: 'Soy for Sunday', plan: 'plan-1', recipe: batch.recipe, batch: 'b1' },
+        ...{ v: 2, id: 'wish-1', name: 'Soy for Sunday', plan: 'plan-1', recipe: batch.recipe, batch: 'b1' },
         ...{ byAt: T0 + 3000 * MIN, notBeforeAt: null, ml: 1500, fixed: { soak: T0 + 60 * MIN } },
         ...{ addedAt: T0, updatedAt: T0 },
       },
@@ -254,7 +254,7 @@ export function sampleKitchen(): Kitchen {
     ],
     rhythms: [
       {
-        ...{ v: 1, id: 'rhythm-1', name: 'Soy every other day', plan: 'plan-1', recipe: batch.recipe, ml: null },
+        ...{ v: 2, id: 'rhythm-1', name: 'Soy every other day', plan: 'plan-1', recipe: batch.recipe, ml: null },
         ...{ rule: 'FREQ=DAILY;INTERVAL=2', first: '2026-01-12T07:30', without: ['2026-01-16T07:30'] },
         ...{ addedAt: T0, updatedAt: T0 },
       },
@@ -262,7 +262,7 @@ export function sampleKitchen(): Kitchen {
     leftOut: [{ v: 1, id: 'hold:fine-bag', batches: ['b1'], beforeAt: T0, updatedAt: T0 }],
     trials: [
       {
-        ...{ v: 1, id: 'trial-1', name: 'Longer blending', from: null, base: batch.recipe, times: 2, seed: 640 },
+        ...{ v: 2, id: 'trial-1', name: 'Longer blending', from: null, base: batch.recipe, times: 2, seed: 640 },
         factors: [
           { at: { of: 'step', step: 'grind', param: 'durationS' }, from: 60, to: 90 },
           { at: { of: 'larder', index: 0 }, from: 200, to: 240 },

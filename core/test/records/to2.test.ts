@@ -18,17 +18,17 @@ const newest = (table: Table): unknown => {
 };
 
 describe('what was kept by the first version goes on as it was', () => {
-  test('a soy batch folds to what it was promised then; its pulp holds less since, so that more milk comes, 3 % at most', () => {
+  test('a soy batch folds to about what it was promised then: the laws moved since, pulp and steam take more of the milk', () => {
     const batch = newest('batches') as BatchRecord;
-    expect(batch.v).toBe(4);
+    expect(batch.v).toBe(5);
     const seen = look(batch.recipe, unlearned(batch.kit));
     if (!seen) throw new Error('out of order');
     const now = promisedOf(seen.summary);
     for (const key of ['solids', 'protein', 'keepS'] as const)
-      expect([key, Math.abs(now[key] / batch.promised[key] - 1) < 0.015]).toEqual([key, true]);
+      expect([key, Math.abs(now[key] / batch.promised[key] - 1) < 0.1]).toEqual([key, true]);
     const more = now.volumeMl / batch.promised.volumeMl - 1;
-    expect(more).toBeGreaterThan(0);
-    expect(more).toBeLessThan(0.03);
+    expect(more).toBeGreaterThan(-0.1);
+    expect(more).toBeLessThan(0);
   });
   test('every step has all the parameters its kind now names, the new ones at "none of it"', () => {
     const plan = newest('plans') as PlanRecord;

@@ -45,10 +45,10 @@ describe('what every kitchen knows of cooling (common practice)', () => {
     expect(way(two, 'waterIce').inTime).toBe(true);
     expect(way(two, 'waterIce').iceG).toBeLessThan(0.5 * way(two, 'iceBath').iceG);
   });
-  test('split in small jars it cools faster than in one pot, in litre jars hardly; at the open window faster than on the counter', () => {
+  test('small jars cool faster than litre jars, and an open pot faster than litre jars: it steams; at the window faster still', () => {
     const small = { ...SEA, things: SEA.things.map((t) => (t.is === 'jar' ? { ...t, ml: 250 } : t)) };
-    expect(way(ways(1, small), 'counter', 'jars').takesS).toBeLessThan(0.8 * way(two, 'counter').takesS);
-    expect(way(two, 'counter', 'jars').takesS).toBeGreaterThan(0.9 * way(two, 'counter').takesS);
+    expect(way(ways(1, small), 'counter', 'jars').takesS).toBeLessThan(0.8 * way(two, 'counter', 'jars').takesS);
+    expect(way(two, 'counter').takesS).toBeLessThan(0.9 * way(two, 'counter', 'jars').takesS);
     expect(way(two, 'window').way.to21S).toBeLessThan(way(two, 'counter').way.to21S ?? Infinity);
   });
   test('on a tray a finger deep milk is cool within half an hour, and some of it is gone as steam', () => {

@@ -34,11 +34,22 @@ describe('a rest with enzyme', () => {
 describe('rice cooked with all its water', () => {
   const cook = (waterG: number, kit: Kit = SEA) =>
     run([of('rice-white', 185)], [makeStep('c', 'absorb', { waterG })], kit);
-  test('a US cup of raw rice becomes about 2.8 times its weight, with the moisture of cooked rice (68.4 %, USDA)', () => {
-    const o = cook(600);
-    const s = must(o.products.work);
-    expect(massG(s) / 185).toBeCloseTo(2.8, 1);
-    expect(waterG(s) / massG(s)).toBeCloseTo(0.684, 2);
+  const SMALL: Kit = { ...SEA, things: SEA.things.map((t) => (t.is === 'pot' ? { ...t, diameterCm: 18 } : t)) };
+  test.each([
+    [370, 482, 0.661],
+    [532, 644, 0.746],
+  ])(
+    'a US cup of raw rice, 185 g, in %d g of water in an 18 cm pot: %d g at %d moisture (models §5)',
+    (water, g, moist) => {
+      const s = must(cook(water, SMALL).products.work);
+      expect(Math.abs(massG(s) - g)).toBeLessThan(2);
+      expect(waterG(s) / massG(s)).toBeCloseTo(moist, 2);
+    },
+  );
+  test('it takes up water to 76 % moisture, the rest stays free; it is cooked rice from then on', () => {
+    const s = must(cook(900, SMALL).products.work);
+    expect(s.boundWaterG / (s.boundWaterG + solidsG(s))).toBeCloseTo(0.76, 3);
+    expect(s.freeWaterG).toBeGreaterThan(100);
     expect(s.madeFrom['rice-cooked']).toBeCloseTo(solidsG(s), 6);
     expect(s.madeFrom['rice-white']).toBeUndefined();
   });
@@ -51,7 +62,7 @@ describe('rice cooked with all its water', () => {
     const o = cook(150);
     expect(figure(o, 'c', 'cookedShare')).toBeLessThan(0.5);
     expect(figure(o, 'c', 'waterWantedG')).toBeGreaterThan(150);
-    expect(away0(o, 'steam')).toBe(0);
+    expect(away0(o, 'steam')).toBeGreaterThan(50);
   });
   test('up on a hill it boils cooler, and stays boiled food', () => {
     const o = cook(600, kitAt(3000));
@@ -113,14 +124,16 @@ describe('kneading and warm water', () => {
   });
 });
 
+/** What the tongue feels depends on the foods. */
+const FOODS = { materials: MATERIALS };
 describe('straining', () => {
   const slurry = (seconds: number): Step[] => [makeStep('g', 'grind', { waterG: 850, waterC: 10, durationS: seconds })];
   const milk = (strainer: string, seconds = 90) =>
     must(run([of('rice-white', 120)], [...slurry(seconds), makeStep('s', 'strain', { strainer })]).products.milk);
   test('the wider the mesh, the more grit; a fine bag lets through next to none that is felt, a coffee filter none', () => {
-    expect(gritShareOf(milk('sieve'))).toBeGreaterThan(0.005);
-    expect(gritShareOf(milk('fine-bag'))).toBeLessThan(0.0002);
-    expect(gritShareOf(milk('fine-bag'))).toBeGreaterThan(0);
+    expect(gritShareOf(milk('sieve'), FOODS)).toBeGreaterThan(0.005);
+    expect(gritShareOf(milk('fine-bag'), FOODS)).toBeLessThan(0.0002);
+    expect(gritShareOf(milk('fine-bag'), FOODS)).toBeGreaterThan(0);
   });
   test('coarse and then fine is as clean as fine alone; what the second holds back goes to the pulp', () => {
     const o = run(
@@ -131,7 +144,7 @@ describe('straining', () => {
         makeStep('b', 'strain', { of: 'coarse', strainer: 'fine-bag' }),
       ],
     );
-    expect(gritShareOf(must(o.products.milk))).toBeCloseTo(gritShareOf(milk('fine-bag')), 5);
+    expect(gritShareOf(must(o.products.milk), FOODS)).toBeCloseTo(gritShareOf(milk('fine-bag'), FOODS), 5);
     expect(solidsG(must(o.products.milk)) / massG(must(o.products.milk))).toBeCloseTo(
       solidsG(milk('fine-bag')) / massG(milk('fine-bag')),
       2,
@@ -146,8 +159,10 @@ describe('straining', () => {
       return contents(must(o.products.milk)).insolubleFibre;
     };
     expect(fines(20, 'twist')).toBe(0);
-    expect(fines(200, 'gentle')).toBeGreaterThan(0);
-    expect(fines(200, 'gentle')).toBeLessThan(0.95 * fines(200, 'press'));
+    // In 200 g it sets, and nothing runs.
+    expect(fines(200, 'gentle')).toBe(0);
+    expect(fines(330, 'gentle')).toBeGreaterThan(0);
+    expect(fines(330, 'gentle')).toBeLessThan(0.95 * fines(330, 'press'));
     expect(fines(800, 'gentle') / fines(800, 'press')).toBeCloseTo(1, 1);
   });
   test('more layers of one cloth are a finer mesh', () => {

@@ -115,6 +115,7 @@ describe('tough tissue breaks less', () => {
             FILTER,
           ).products.milk,
         ),
+        { materials: MATERIALS },
       );
     expect(grit('paper')).toBeLessThan(1e-5);
     expect(grit('fine-bag')).toBeGreaterThan(10 * grit('paper'));

@@ -21,13 +21,13 @@ export function bench(school: string): {
   const seen = look(recipe, unlearned(kit));
   if (!seen) throw new Error('no look');
   const batch: BatchRecord = {
-    ...{ v: 4, id: 'batch-1', number: 1, plan: 'plan-1', name: 'Practice', recipe, kit, beliefs: {}, model: MODEL },
+    ...{ v: 5, id: 'batch-1', number: 1, plan: 'plan-1', name: 'Practice', recipe, kit, beliefs: {}, model: MODEL },
     ...{ promised: promisedOf(seen.summary), startedAt: T },
   };
   const events: EventRecord[] = [];
   const say = (s: number, h: Happening): void => {
     const n = events.length + 1;
-    events.push({ ...h, v: 6, id: `event-${n}`, batch: batch.id, seq: n, at: T + 1000 * s });
+    events.push({ ...h, v: 7, id: `event-${n}`, batch: batch.id, seq: n, at: T + 1000 * s });
   };
   const upTo = (step: string, task: string, s: number): void => {
     for (const t of progressOf(batch, []).tasks) {

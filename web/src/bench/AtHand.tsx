@@ -87,6 +87,7 @@ export function AtHand({ r, t, stage, now, probeC }: AtHandProps) {
     case 'dry':
     case 'toast':
       return <Vessel kind="pot" full={0.3} fill="var(--food)" />;
+    case 'open':
     case 'sort':
     case 'drain':
     case 'hull':

@@ -15,6 +15,7 @@ const FRAME: PhotoFrame = {
 const TONES: Readonly<Record<Layer['kind'], string>> = {
   cream: '#fbf4e2',
   clear: '#c9b98a',
+  thin: '#d8cba8',
   body: '#e6dcc3',
   sediment: '#bba27d',
 };

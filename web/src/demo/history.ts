@@ -48,7 +48,7 @@ export function makePast(
   const id = `demo-batch-${number}`;
   const startedAt = laidAt - p.beganHoursAgo * HOUR;
   const batch: BatchRecord = {
-    v: 4,
+    v: 5,
     id,
     number,
     plan: plan.id,
@@ -61,9 +61,9 @@ export function makePast(
     startedAt,
   };
   const truth = fold(plan.recipe, { kit: frozen, beliefs: onThatDay(p, frozen, doubted(plan.recipe), random) });
-  const events = logOf(batch, truth, p, random).map((e) => ({ ...e, v: 6 as const }));
+  const events = logOf(batch, truth, p, random).map((e) => ({ ...e, v: 7 as const }));
   const progress = progressOf(batch, events);
-  const jars = progress.state === 'finished' ? jarsOf(batch, progress).map((j) => ({ ...j, v: 4 as const })) : [];
+  const jars = progress.state === 'finished' ? jarsOf(batch, progress).map((j) => ({ ...j, v: 5 as const })) : [];
   return { batch, events, jars, progress, jarEvents: jars.flatMap((j) => jarLog(j, p, batch, laidAt, random)) };
 }
 
@@ -161,7 +161,7 @@ function jarLog(
   const add = (hoursAfter: number, e: Record<string, unknown>): boolean => {
     const at = Math.round(j.filledAt + hoursAfter * HOUR);
     if (at >= laidAt) return false;
-    out.push({ v: 5, id: `${j.id}-${out.length}`, jar: j.id, seq: out.length + 1, at, ...e } as JarEventRecord);
+    out.push({ v: 6, id: `${j.id}-${out.length}`, jar: j.id, seq: out.length + 1, at, ...e } as JarEventRecord);
     return true;
   };
   const first = j.id.endsWith(':1');

@@ -130,7 +130,7 @@ export function demoPlans(at: number, kit: Kit): readonly PlanRecord[] {
     if (!m) throw new RangeError(`no school ${p.method}`);
     const made = at - p.ageDays * DAY;
     return {
-      v: 4,
+      v: 5,
       id: p.id,
       rev: 1,
       name: p.name,

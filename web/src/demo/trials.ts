@@ -9,7 +9,7 @@ export function demoTrial(at: number, { recipe, from }: PlanRecord): TrialRecord
   const of = (key: string, by: number) =>
     levers.filter((l) => l.key === key).map((l) => ({ at: l.at, from: l.now, to: Math.round(l.now * by) }));
   return {
-    ...{ v: 1, id: 'demo-trial', name: 'Longer grinding, or more beans', from, base: recipe },
+    ...{ v: 2, id: 'demo-trial', name: 'Longer grinding, or more beans', from, base: recipe },
     ...{ factors: [...of('grind.durationS', 1.5), ...of('larder.0', 1.25)], design: '2^2', times: 1, seed: 640 },
     ...{ asks: 'solids', runs: [], createdAt: at - 20 * HOUR, updatedAt: at - 20 * HOUR },
   };

@@ -14,7 +14,7 @@ export function demoWishes(at: number, planOf: (id: string) => PlanRecord): Wish
     const byAt = new Date(day.getFullYear(), day.getMonth(), day.getDate() + inDays, hour).getTime();
     return {
       ...{
-        v: 1,
+        v: 2,
         id: `demo-wish-${i + 1}`,
         name,
         plan,
@@ -49,7 +49,7 @@ export function demoRhythms(at: number, planOf: (id: string) => PlanRecord): Rhy
     const weekly = { is: 'weeks', n: 1, days: [first.getDay()] } as const;
     const rule = ruleOf(everyDays === undefined ? weekly : { is: 'days', n: everyDays });
     return {
-      ...{ v: 1, id: `demo-rhythm-${i + 1}`, name, plan, recipe, rule, first: stampOf(first.getTime()) },
+      ...{ v: 2, id: `demo-rhythm-${i + 1}`, name, plan, recipe, rule, first: stampOf(first.getTime()) },
       ...{ without: [], ml: null, addedAt: at - (AGAIN.length - i) * 60_000, updatedAt: at },
     };
   });

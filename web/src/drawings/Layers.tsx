@@ -6,6 +6,7 @@ const GROUND: Readonly<Record<LayerKind, string>> = {
   cream: 'var(--cream)',
   // Never quite clear: some of the milk is left in it.
   clear: 'color-mix(in srgb, var(--milk) 35%, var(--clear))',
+  thin: 'color-mix(in srgb, var(--milk) 70%, var(--clear))',
   body: '',
   sediment: 'var(--food)',
 };
@@ -66,7 +67,7 @@ export function LayerBands({ x, y, width, height, radius, fill, layers, seen }: 
     </g>
   );
 }
-/** Short strokes for cream, waves for the clear, dots for what lies on the bottom, slanted lines for what nobody has seen yet. */
+/** Short strokes for cream, waves for the clear, flat ones for the thin, dots for what lies on the bottom, slanted lines for what nobody has seen yet. */
 function LayerPatterns({ id }: { readonly id: string }) {
   const line = { fill: 'none', stroke: 'var(--edge)', strokeWidth: 1 };
   return (
@@ -76,6 +77,9 @@ function LayerPatterns({ id }: { readonly id: string }) {
       </pattern>
       <pattern id={`${id}-clear`} width={14} height={8} patternUnits="userSpaceOnUse">
         <path d="M0 4 q3.5 -3 7 0 t7 0" {...line} stroke="var(--water)" strokeOpacity={0.7} />
+      </pattern>
+      <pattern id={`${id}-thin`} width={16} height={9} patternUnits="userSpaceOnUse">
+        <path d="M1 4.5 q3.5 -1.5 7 0 M11 4.5 h3" {...line} stroke="var(--water)" strokeOpacity={0.55} />
       </pattern>
       <pattern id={`${id}-sediment`} width={6} height={6} patternUnits="userSpaceOnUse">
         <circle cx={1.5} cy={1.5} r={0.9} fill="var(--iron)" fillOpacity={0.55} />

@@ -78,7 +78,7 @@ export async function startBatch(plan: PlanRecord, here: HereRecord, at: number)
     for (const b of recent)
       if (b.plan === plan.id && (await d.events.where('batch').equals(b.id).count()) === 0) return b.id;
     const batch: BatchRecord = {
-      v: 4,
+      v: 5,
       id: newId('batch'),
       number: await nextNumber(d),
       plan: plan.id,
@@ -126,7 +126,7 @@ export function append(
     const had = await d.events.where('batch').equals(batchId).toArray();
     const rows = unsaid(had, seen ?? lastSeq(had), happened).map((h, i) => ({
       ...h,
-      v: 6 as const,
+      v: 7 as const,
       id: newId('event'),
       batch: batchId,
       at,
@@ -152,7 +152,7 @@ export async function settle(d: KitchenDb, batch: BatchRecord, events: readonly 
   if (p.state === 'finished') await rewriteJars(d, batch, p);
 }
 async function rewriteJars(d: KitchenDb, batch: BatchRecord, p: Progress): Promise<void> {
-  const jars = jarsOf(batch, p).map((j): JarRecord => ({ ...j, v: 4 }));
+  const jars = jarsOf(batch, p).map((j): JarRecord => ({ ...j, v: 5 }));
   // What was poured over is a jar of its own: it stays, and follows the jar that it came from.
   const before = await d.jars.where('batch').equals(batch.id).toArray();
   const had = before.filter((j) => j.from === null).map((j) => j.id);

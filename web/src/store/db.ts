@@ -114,13 +114,15 @@ export class KitchenDb extends Dexie {
       .stores({ leftOut: 'id', digests: 'batch, state, startedAt, model, milk, plan' })
       .upgrade((t) => known(upgrades).upgradeTo13(t));
     // Questions put to the kitchen, cups tasted blind, and where this kitchen's words begin; jars say what each word stood for.
-    this.version(DATABASE_VERSION)
+    this.version(14)
       .stores({ trials: 'id, updatedAt', tastings: 'id, updatedAt', wording: 'scale' })
       .upgrade((t) => known(upgrades).upgradeTo14(t));
+    // Corrected laws: cooling says whether the lid is on, stored foods follow, and layers may be thin.
+    this.version(DATABASE_VERSION).upgrade((t) => known(upgrades).upgradeTo15(t));
   }
 }
 /** The newest shape of the storage this build knows; a later one is refused unopened. */
-export const DATABASE_VERSION = 14;
+export const DATABASE_VERSION = 15;
 
 /** The name of a kitchen’s database. */
 export const databaseName = (r: Realm): string => `ironpan-${r}`;
@@ -187,6 +189,7 @@ export type Upgrades = Pick<
   | 'upgradeTo10'
   | 'upgradeTo13'
   | 'upgradeTo14'
+  | 'upgradeTo15'
 >;
 function known(upgrades: Upgrades | undefined): Upgrades {
   if (!upgrades) throw new Error('this storage is of an older shape: open Ironpan in a window first');

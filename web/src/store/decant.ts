@@ -44,7 +44,7 @@ async function open(d: KitchenDb, id: string): Promise<Open> {
   return { jar, batch, log };
 }
 async function write(d: KitchenDb, o: Pick<Open, 'log'>, jar: string, say: JarHappening, at: number) {
-  const row = { ...say, v: 5 as const, id: newId('jarevent'), jar, at, seq: nextSeq(o.log) } as JarEventRecord;
+  const row = { ...say, v: 6 as const, id: newId('jarevent'), jar, at, seq: nextSeq(o.log) } as JarEventRecord;
   await d.jarEvents.add(row);
   o.log.push(row);
   return [jar, row.id] as const;
@@ -60,7 +60,7 @@ function foodsBeside(a: Open, foods: readonly Material[]): Pick<JarRecord, 'food
 async function beside(d: KitchenDb, a: Open, now: JarNow, jar: Fresh, at: number) {
   const { batch, id: from } = a.jar;
   const foods = foodsBeside(a, now.foods);
-  await d.jars.add({ ...jar, v: 4, batch, filledMl: volumeMl(jar.stream), filledAt: at, from, ...foods });
+  await d.jars.add({ ...jar, v: 5, batch, filledMl: volumeMl(jar.stream), filledAt: at, from, ...foods });
   await d.standing.put({ jar: jar.id });
   if (now.place === 'fridge') return [];
   return [await write(d, { log: [] }, jar.id, { is: 'moved', place: now.place, placeC: now.placeC }, at)];

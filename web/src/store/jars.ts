@@ -88,7 +88,7 @@ export function appendToJar(
           pouredMl = Math.min(h.ml, left);
           say = pouredMl >= left - DREGS_ML ? { is: 'finished' } : h;
         }
-        const row = { ...say, v: 5 as const, id: newId('jarevent'), jar: jarId, at, seq: nextSeq(log) };
+        const row = { ...say, v: 6 as const, id: newId('jarevent'), jar: jarId, at, seq: nextSeq(log) };
         await d.jarEvents.add(row);
         log.push(row);
         said = { ...said, ids: [...said.ids, row.id], pouredMl: said.pouredMl ?? pouredMl };

@@ -19,7 +19,7 @@ export async function addMaterial(like: string, name: string, at: number): Promi
   const id = newId('own');
   const { per100g, canLeave, cupG } = of;
   await db().materials.add({
-    v: 1,
+    v: 2,
     id,
     like,
     material: ownMaterial(of, { id, name, per100g, canLeave, cupG }),
@@ -51,7 +51,7 @@ export async function keepAsSchool(plan: PlanRecord, at: number): Promise<string
   const id = newId('school');
   const base = plan.from?.method ?? null;
   const line = (base === null ? undefined : methodById(base)?.line) ?? '';
-  await db().methods.add({ v: 3, id, name: plan.name, line, base, recipe: plan.recipe, updatedAt: at });
+  await db().methods.add({ v: 4, id, name: plan.name, line, base, recipe: plan.recipe, updatedAt: at });
   return id;
 }
 /** Takes an own school away. */

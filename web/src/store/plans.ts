@@ -44,7 +44,7 @@ export async function addPlan(
   use: string | null = null,
 ): Promise<string> {
   const id = newId('plan');
-  await db().plans.add({ v: 4, id, rev: 1, name, from, use, recipe, createdAt: at, updatedAt: at });
+  await db().plans.add({ v: 5, id, rev: 1, name, from, use, recipe, createdAt: at, updatedAt: at });
   return id;
 }
 /**

@@ -27,7 +27,7 @@ export async function addRhythm(plan: PlanRecord, rule: string, first: string, a
       await d.plans.put(kept);
     }
     await d.rhythms.add({
-      ...{ v: 1, id, name: plan.name, plan: plan.id, recipe: plan.recipe, rule, first, without: [], ml: null },
+      ...{ v: 2, id, name: plan.name, plan: plan.id, recipe: plan.recipe, rule, first, without: [], ml: null },
       ...{ addedAt: at, updatedAt: at },
     });
   });

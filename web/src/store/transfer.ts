@@ -31,7 +31,7 @@ const STORED: Readonly<
     in: ({ v: _, id: __, ...value }: SettingsRecord) => ({ key: PREFERENCES, value }),
   },
   undo: {
-    out: ({ plan, ...row }: UndoRow): Row => ({ v: 3, id: plan, ...row }),
+    out: ({ plan, ...row }: UndoRow): Row => ({ v: 4, id: plan, ...row }),
     in: ({ v: _, id, ...row }: UndoRecord): UndoRow => ({ plan: id, ...row }),
   },
 };

@@ -22,7 +22,7 @@ export async function addTrial(plan: PlanRecord, at: number): Promise<string> {
   if (orderFaults(plan.recipe).length > 0) throw new RangeError('the steps of this plan are out of order');
   const id = newId('trial');
   await db().trials.add({
-    ...{ v: 1, id, name: cutName(`${plan.name}, a trial`), from: plan.from, base: plan.recipe },
+    ...{ v: 2, id, name: cutName(`${plan.name}, a trial`), from: plan.from, base: plan.recipe },
     ...{ factors: [], design: '2^1', times: 2, seed: newSeed(), asks: 'volumeMl', runs: [] },
     ...{ createdAt: at, updatedAt: at },
   });

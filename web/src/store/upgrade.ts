@@ -2,7 +2,7 @@ import type { Transaction } from 'dexie';
 import { endOfJar } from '@ironpan/core/batch';
 import type { JarEvent } from '@ironpan/core/batch';
 import { groupBy } from '@ironpan/core/numerics';
-import { migrate, recipeTo2, undoTo2, undoTo3, VERSIONS } from '@ironpan/core/records';
+import { deepTo5, migrate, recipeTo2, undoTo2, undoTo3, VERSIONS } from '@ironpan/core/records';
 import type { BatchRecord, FridgeRecord, KitRecord, Migration, PlanVersion } from '@ironpan/core/records';
 import type { Recipe } from '@ironpan/core/steps';
 import { learnedOf } from './learnedRows';
@@ -11,7 +11,8 @@ import type { DigestRow, UndoRow } from './rows';
 /** Brings every stored row to the newest version, with the very functions that an import uses. */
 export async function migrateRows(t: Transaction): Promise<void> {
   for (const [table, versions] of Object.entries(VERSIONS)) {
-    if (versions.migrations.length === 0) continue;
+    // An early version has no such table yet.
+    if (versions.migrations.length === 0 || !t.storeNames.includes(table)) continue;
     await t
       .table<Record<string, unknown>>(table)
       .toCollection()
@@ -90,5 +91,11 @@ export async function upgradeTo13(t: Transaction): Promise<void> {
 }
 /** Version 14: what became of a jar says which figure each word stood for; it is read anew from the logs. */
 export async function upgradeTo14(t: Transaction): Promise<void> {
+  await t.table('fates').clear();
+}
+/** Version 15: cooling says whether the lid is on, and foods follow the corrected laws; what follows from them is read anew. */
+export async function upgradeTo15(t: Transaction): Promise<void> {
+  await migrateRows(t);
+  await undoBy(t, deepTo5);
   await t.table('fates').clear();
 }

@@ -44,7 +44,7 @@ export async function allWishes(at: number, aheadMs = NEAR_MS): Promise<Wish[]> 
 function wishAt(r: RhythmNow, stamp: string): Wish {
   const byAt = instantOf(stamp);
   return {
-    ...{ v: 1, id: timeId(r.id, stamp), name: r.name, plan: r.plan, recipe: r.recipe, batch: null, byAt },
+    ...{ v: 2, id: timeId(r.id, stamp), name: r.name, plan: r.plan, recipe: r.recipe, batch: null, byAt },
     ...{
       notBeforeAt: null,
       ml: r.ml,
@@ -87,7 +87,7 @@ export async function addWish(plan: PlanRecord, byAt: number | null, at: number)
       await d.plans.put(kept);
     }
     await d.wishes.add({
-      ...{ v: 1, id, name: plan.name, plan: plan.id, recipe: plan.recipe, batch: null },
+      ...{ v: 2, id, name: plan.name, plan: plan.id, recipe: plan.recipe, batch: null },
       ...{ byAt, notBeforeAt: null, ml: null, fixed: {}, addedAt: at, updatedAt: at },
     });
   });
@@ -133,7 +133,7 @@ export async function beginWish(w: Wish, recipe: Recipe, at: number): Promise<st
   const here = await readHere();
   const plan: PlanRecord = w.planNow ?? {
     ...{
-      v: 4,
+      v: 5,
       id: w.plan,
       rev: 1,
       name: w.name,

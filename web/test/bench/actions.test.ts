@@ -126,7 +126,7 @@ test('every line of a whole run is kept, in order, and folds to jars', async () 
   await append(last.batch.id, endOf(last, current(last.progress), null), T + 9000 * MIN);
   const r = await at();
   expect(r.progress.state).toBe('finished');
-  const begun = r.events.filter((e): e is Extract<BatchEvent & { v: 6 }, { is: 'begun' }> => e.is === 'begun');
+  const begun = r.events.filter((e): e is Extract<BatchEvent & { v: 7 }, { is: 'begun' }> => e.is === 'begun');
   const ended: readonly Happening[] = r.events.filter((e) => e.is === 'ended');
   expect(ended.length).toBe(r.progress.tasks.length);
   expect(begun.length).toBe(r.progress.tasks.filter((t) => t.task.timed).length);

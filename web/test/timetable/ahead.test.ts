@@ -17,12 +17,12 @@ const oat = METHODS.find((m) => m.id === 'oat-middle');
 if (!oat) throw new Error('no oats');
 const recipe = recipeOf(oat);
 const wish = (id: string, inDays: number, more: Partial<Wish> = {}): Wish => ({
-  ...{ v: 1, id, name: 'Oat', plan: 'p', recipe, batch: null, byAt: NOW + inDays * DAY, notBeforeAt: null, ml: null },
+  ...{ v: 2, id, name: 'Oat', plan: 'p', recipe, batch: null, byAt: NOW + inDays * DAY, notBeforeAt: null, ml: null },
   ...{ fixed: {}, addedAt: NOW, updatedAt: NOW, planNow: null, kept: true },
   ...more,
 });
 const rhythm: RhythmNow = {
-  ...{ v: 1, id: 'r', name: 'Oat', plan: 'p', recipe, rule: 'FREQ=DAILY;INTERVAL=2', first: '2026-11-29T20:00' },
+  ...{ v: 2, id: 'r', name: 'Oat', plan: 'p', recipe, rule: 'FREQ=DAILY;INTERVAL=2', first: '2026-11-29T20:00' },
   ...{ without: [], ml: null, addedAt: NOW, updatedAt: NOW, planNow: null },
 };
 const time = (inDays: number, stamp: string, more: Partial<Wish> = {}) => wish(`r:${stamp}`, inDays, more);

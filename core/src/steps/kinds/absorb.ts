@@ -1,33 +1,28 @@
-import {
-  ableOf,
-  at,
-  away,
-  evolve,
-  massG,
-  merge,
-  multiplier,
-  thingOf,
-  volumeMl,
-  waterFlow,
-  waterStream,
-} from '../../kitchen';
-import { capacityOf } from '../../kitchen';
-import { materialById, sumGrams } from '../../materials';
-import { heatUpS, HOB_EFFICIENCY, latentKJPerKg, POT_FULL, steamGPerS, vesselKJPerK } from '../../laws';
+import { ableOf, at, away, evolve, massG, merge, multiplier, volumeMl, waterFlow, waterStream } from '../../kitchen';
+import type { Stream } from '../../kitchen';
+import { handlingOf, materialById, sumGrams } from '../../materials';
+import { hobSteamGPerS, latentKJPerKg, LIDDED_STEAM, POT_FULL, potFaces, steamGPerS } from '../../laws';
 import { advance } from '../processes/advance';
-import { holdAt, ramp } from '../processes/course';
+import { stalls } from '../processes/cooking';
+import { holdAt } from '../processes/course';
+import { potOn, rises } from '../processes/onHob';
 import { celsius, lostFrom, seconds, stream, thing, waterOf } from '../specs';
-import type { StepKind } from '../types';
+import type { FigureOf } from '../params';
+import type { Ctx, StepKind } from '../types';
 
-/** A grain needs this long at the boil to cook through, and nobody boils rice longer than this, s (common practice). */
-const AT_LEAST_S = 600;
-const AT_MOST_S = 2700;
+/** It boils open until craters show, s, and then under its lid (models §5; estimate). */
+const CRATERS_S = 300;
+/** Grain takes up what water there is, up to this moisture, 0..1; the rest stays free (estimate). */
+const MOST_MOISTURE = 0.76;
+/** How long a stream's grain boils, s: the longest that any of it needs. */
+const cookS = (s: Stream, ctx: Ctx): number =>
+  Object.keys(s.madeFrom).reduce((x, id) => Math.max(x, handlingOf(materialById(ctx.materials, id)).cookS), 0);
 
 /** Cooked in just the water it drinks: up to the boil, to craters, then rest. */
 export const absorb: StepKind<'absorb'> = {
   kind: 'absorb',
   label: 'Cook, all the water in',
-  what: 'Grain boiled in measured water until craters show and no free water is left, then rested under its lid.',
+  what: 'Grain boiled in measured water, open until craters show and then under its lid, and rested under it.',
   station: 'cook',
   params: {
     of: stream('what', 'work'),
@@ -44,29 +39,45 @@ export const absorb: StepKind<'absorb'> = {
   writes: (p) => [p.of],
   run(id, p, get, ctx) {
     const s = merge(get(p.of), waterStream(p.waterG, p.waterC));
-    const pot = thingOf(ctx.kit, 'pot', p.pot);
-    const hob = thingOf(ctx.kit, 'hob', p.hob);
-    const power = hob.watts * HOB_EFFICIENCY[hob.heat] * multiplier(ctx.beliefs, 'hob', hob.id);
-    const capacity = capacityOf(evolve(s, { temperatureC: (s.temperatureC + ctx.boilC) / 2 })) + vesselKJPerK(pot);
-    const up = heatUpS(capacity, s.temperatureC, ctx.boilC, power, 1);
-    const rise = ramp(s.temperatureC, Math.max(ctx.boilC, s.temperatureC), up);
-    const hot = advance(s, rise, ctx);
-    const need = waterToCook(hot.madeFrom, ctx.materials) - hot.boundWaterG;
-    const drunk = Math.min(hot.freeWaterG, Math.max(0, need));
-    const rate = steamGPerS('hard', pot.diameterCm) * multiplier(ctx.beliefs, 'steam', pot.id);
-    const spare = hot.freeWaterG - drunk;
-    const boilS = Math.min(AT_MOST_S, Math.max(AT_LEAST_S, spare / rate));
-    const steam = Math.min(spare, rate * boilS);
+    const on = potOn(p, ctx);
+    const way = rises(s, ctx.boilC, on, ctx, 'lidded');
+    const { upS: up } = way;
+    const hot = advance(s, way.course, ctx);
+    const boilS = cookS(hot, ctx);
+    const asked = steamGPerS('medium', on.pot.diameterCm) * multiplier(ctx.beliefs, 'steam', on.pot.id);
+    const faces = potFaces(volumeMl(s), on.pot.diameterCm, 'onHob');
+    const rate = way.stallsC === null ? Math.min(asked, hobSteamGPerS(on.heatW, faces, ctx.boilC, ctx.kit.roomC)) : 0;
+    // Open until craters show, then under the lid, and off the hob under the lid too.
+    const openS = Math.min(CRATERS_S, boilS);
+    const steam = Math.min(hot.freeWaterG, rate * (openS + LIDDED_STEAM * (boilS - openS + p.restS)));
     const held = advance(hot, holdAt(hot.temperatureC, boilS), ctx, 'open');
-    const over = held.freeWaterG + held.boundWaterG - hot.boundWaterG - drunk - steam;
-    const free = over > 1e-6 ? over : 0;
+    const dry = sumGrams(hot.bound) + sumGrams(hot.released);
+    const need = waterToCook(hot.madeFrom, ctx.materials);
+    const most = (dry * MOST_MOISTURE) / (1 - MOST_MOISTURE);
+    const left = held.freeWaterG + held.boundWaterG - steam;
+    const bound = Math.min(left, Math.max(most, hot.boundWaterG));
     const wet = evolve(held, {
-      freeWaterG: free,
-      boundWaterG: held.freeWaterG + held.boundWaterG - steam - free,
-      gainedWaterG: hot.gainedWaterG + drunk,
+      freeWaterG: Math.max(0, left - bound),
+      boundWaterG: bound,
+      gainedWaterG: Math.max(0, hot.gainedWaterG + bound - hot.boundWaterG),
     });
     const rested = advance(cooked(wet, ctx.materials), holdAt(wet.temperatureC, p.restS), ctx);
     const after = evolve(rested, { readyAtS: s.readyAtS + up + boilS + p.restS, peakWetC: 0, releasedC: 0 });
+    const had = hot.freeWaterG + hot.boundWaterG - steam;
+    const figures: { -readonly [F in FigureOf<'absorb'>]?: number } = {
+      heatUpS: up,
+      boilingC: ctx.boilC,
+      cookS: boilS,
+      steamG: steam,
+      potShare: volumeMl(s) / on.pot.ml,
+      potLimit: POT_FULL,
+      cookedG: massG(after),
+      cookedShare: need > 0 ? Math.min(had, need) / need : 1,
+      waterLeftG: after.freeWaterG,
+      waterWantedG: Math.max(0, need - had),
+      energyKJ: (up * on.hob.watts + steam * latentKJPerKg(ctx.boilC) * (on.hob.watts / on.heatW)) / 1000,
+    };
+    if (way.stallsC !== null) stalls(figures, way, ctx.boilC, on, ctx);
     return {
       writes: [[p.of, after]],
       flows: [
@@ -74,29 +85,11 @@ export const absorb: StepKind<'absorb'> = {
         ...(steam > 0 ? [waterFlow(id, at(p.of), away('steam'), steam, ctx.boilC)] : []),
       ],
       tasks: [
-        {
-          id: 'heatUp',
-          durationS: up,
-          hands: 'near',
-          timed: true,
-          courseC: (t) => Math.min(hot.temperatureC, rise.at(t)),
-        },
+        { id: 'heatUp', durationS: up, hands: 'near', timed: true, courseC: (t) => way.course.at(t) },
         { id: 'craters', durationS: boilS, hands: 'near', timed: true, atOnce: true, courseC: () => hot.temperatureC },
         { id: 'rest', durationS: p.restS, hands: 'free', timed: true, atOnce: true, courseC: () => wet.temperatureC },
       ],
-      figures: {
-        heatUpS: up,
-        boilingC: ctx.boilC,
-        cookS: boilS,
-        steamG: steam,
-        potShare: volumeMl(s) / pot.ml,
-        potLimit: POT_FULL,
-        cookedG: massG(after),
-        cookedShare: need > 0 ? drunk / need : 1,
-        waterLeftG: after.freeWaterG,
-        waterWantedG: Math.max(0, need - drunk),
-        energyKJ: (up * hob.watts + ((steam * latentKJPerKg(ctx.boilC)) / power) * hob.watts) / 1000,
-      },
+      figures,
     };
   },
   readings: {

@@ -4,7 +4,7 @@ import type { CoolingWay } from '../../laws';
 import { advance } from '../processes/advance';
 import { cooling, coolingS, legsAtC } from '../processes/cooling';
 import { traced } from '../processes/course';
-import { celsius, choice, courseIn, gramsOf, stream, thing } from '../specs';
+import { celsius, choice, courseIn, flag, gramsOf, stream, thing } from '../specs';
 import type { FigureOf, Params } from '../params';
 import type { Ctx, StepKind } from '../types';
 
@@ -22,7 +22,7 @@ const hotGlass = (s: Stream, p: Readonly<Params['cool']>, ctx: Ctx): boolean =>
 export const cool: StepKind<'cool'> = {
   kind: 'cool',
   label: 'Cool',
-  what: 'Lets it fall to a temperature, in its pot or split in jars: on the counter, at an open window, spread on a tray, in the fridge, in running water, in ice, or in water and then in ice.',
+  what: 'Lets it fall to a temperature, in its pot or split in jars: on the counter, at an open window, spread on a tray, in the fridge, in running water, in ice, or in water and then in ice. A pot on the counter or at the window stands open unless the lid is on.',
   station: 'cook',
   params: {
     of: stream('what', 'milk'),
@@ -33,6 +33,7 @@ export const cool: StepKind<'cool'> = {
     jar: thing('jar', 'jar'),
     iceG: gramsOf('ice, 0: as it takes', 0, 50_000),
     outsideC: celsius('outside', 10, -30, 45),
+    lid: flag('lid on', false),
   },
   nothing: null,
   main: [{ param: 'how', label: 'cool in', weight: 2 }],
@@ -42,6 +43,7 @@ export const cool: StepKind<'cool'> = {
     ...(p.how === 'tray' ? ['vessel', 'pot', 'jar'] : [p.vessel === 'pot' ? 'jar' : 'pot']),
     ...(ICED.includes(p.how) ? [] : ['iceG']),
     ...(p.how === 'window' ? [] : ['outsideC']),
+    ...((p.how === 'counter' || p.how === 'window') && p.vessel === 'pot' ? [] : ['lid']),
   ],
   run(id, p, get, ctx) {
     const s = get(p.of);

@@ -32,8 +32,8 @@ export const drain: StepKind<'drain'> = {
     const s = get(p.of);
     // Thin flakes hold what dissolves: each throw-away water leaves a part of it, and takes some starch with it.
     const times = Math.max(1, p.rinses);
-    const stays = byMaterial(s, ctx, (m) => m.rinse?.leaves ?? 0) ** times;
-    const starchOff = 1 - (1 - byMaterial(s, ctx, (m) => m.rinse?.starch ?? 0)) ** times;
+    const stays = byMaterial(s, ctx.materials, (m) => m.rinse?.leaves ?? 0) ** times;
+    const starchOff = 1 - (1 - byMaterial(s, ctx.materials, (m) => m.rinse?.starch ?? 0)) ** times;
     const starch = grams({ starch: s.bound.starch * starchOff });
     const gone = evolve(NOTHING, {
       freeWaterG: s.freeWaterG * (1 - stays),

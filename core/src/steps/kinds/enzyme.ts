@@ -1,8 +1,11 @@
-import { capacityOf, evolve, readyAt, thingOf, waterG } from '../../kitchen';
-import { heatUpS, HOB_EFFICIENCY, MALTOSE_PER_STARCH } from '../../laws';
+import { at, away, evolve, readyAt, waterFlow, waterG } from '../../kitchen';
+import { MALTOSE_PER_STARCH } from '../../laws';
 import { advance } from '../processes/advance';
-import { courseOf, holdAt, ramp } from '../processes/course';
+import { stalls } from '../processes/cooking';
+import { courseOf, holdAt } from '../processes/course';
+import { potOn, rises } from '../processes/onHob';
 import { celsius, choice, courseIn, seconds, stream } from '../specs';
+import type { FigureOf } from '../params';
 import type { StepKind } from '../types';
 
 /** A hand on a hob hits a temperature no closer than this, K (common practice). */
@@ -37,7 +40,7 @@ export const enzyme: StepKind<'enzyme'> = {
   tasks: { warm: 'Warm it', rest: 'Rest with enzyme' },
   reads: (p) => [p.of],
   writes: (p) => [p.of],
-  run(_id, p, get, ctx) {
+  run(id, p, get, ctx) {
     const s = get(p.of);
     const dosed = evolve(s, {
       amylase: s.amylase + p.doses,
@@ -45,24 +48,38 @@ export const enzyme: StepKind<'enzyme'> = {
     });
     // What is as warm as a hob can make it is not warmed.
     const toC = p.atC - s.temperatureC > WORTH_WARMING_K ? p.atC : s.temperatureC;
-    const hob = thingOf(ctx.kit, 'hob', ctx.kit.use.hob);
-    const up =
-      toC > s.temperatureC ? heatUpS(capacityOf(s), s.temperatureC, toC, hob.watts, HOB_EFFICIENCY[hob.heat]) : 0;
-    const rise = courseOf(ctx, 'warm', up, () => ramp(s.temperatureC, toC, up));
-    const held = courseOf(ctx, 'rest', p.durationS, () => holdAt(toC, p.durationS));
+    const { pot, hob } = ctx.kit.use;
+    const on = potOn({ pot, hob }, ctx);
+    const way = rises(dosed, toC, on, ctx);
+    const { upS: up, topC } = way;
+    const rise = courseOf(ctx, 'warm', up, () => way.course);
+    const held = courseOf(ctx, 'rest', p.durationS, () => holdAt(topC, p.durationS));
     const warm = up > 0 ? advance(dosed, rise, ctx) : dosed;
     const out = p.durationS > 0 ? advance(warm, held, ctx) : warm;
+    const steam = Math.min(out.freeWaterG, way.vapourG);
+    out.freeWaterG -= steam;
     const litres = waterG(s) / 1000;
     const starch = out.released.starch + out.hydrolysedG;
+    const figures: { -readonly [F in FigureOf<'enzyme'>]?: number } = {
+      dosesPerL: litres > 0 ? p.doses / litres : 0,
+      endC: out.temperatureC,
+      starchCut: starch > 0 ? out.hydrolysedG / starch : 0,
+      glucanCut: out.glucanCut,
+      sugarsMadeG: out.hydrolysedG * MALTOSE_PER_STARCH,
+      dead: out.amylase > 0 || p.doses === 0 ? 0 : 1,
+      steamG: steam,
+      energyKJ: (up * on.hob.watts) / 1000,
+    };
+    if (way.stallsC !== null) stalls(figures, way, toC, on, ctx);
     return {
       writes: [[p.of, readyAt(out, s.readyAtS + up + p.durationS)]],
-      flows: [],
+      flows: steam > 0 ? [waterFlow(id, at(p.of), away('steam'), steam, topC)] : [],
       tasks: [
         ...(up > 0
           ? [
               {
                 ...{ id: 'warm', durationS: up, hands: 'near' as const, timed: true },
-                courseC: (t: number) => Math.min(ctx.boilC, rise.at(t)),
+                courseC: (t: number) => (ctx.courses?.warm ? rise.at(t) : way.onwards(t)),
               },
             ]
           : []),
@@ -75,14 +92,7 @@ export const enzyme: StepKind<'enzyme'> = {
             ]
           : []),
       ],
-      figures: {
-        dosesPerL: litres > 0 ? p.doses / litres : 0,
-        endC: out.temperatureC,
-        starchCut: starch > 0 ? out.hydrolysedG / starch : 0,
-        glucanCut: out.glucanCut,
-        sugarsMadeG: out.hydrolysedG * MALTOSE_PER_STARCH,
-        dead: out.amylase > 0 || p.doses === 0 ? 0 : 1,
-      },
+      figures,
     };
   },
   readings: {

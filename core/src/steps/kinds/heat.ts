@@ -1,8 +1,11 @@
-import { capacityOf, multiplier, readyAt, thingOf, volumeMl } from '../../kitchen';
-import { heatUpS, HOB_EFFICIENCY, PASTEURISED_MIN, POT_FULL, vesselKJPerK } from '../../laws';
+import { at, away, draftOf, readyAt, volumeMl, waterFlow } from '../../kitchen';
+import { PASTEURISED_MIN, POT_FULL } from '../../laws';
 import { advance } from '../processes/advance';
-import { courseOf, holdAt, ramp } from '../processes/course';
+import { stalls } from '../processes/cooking';
+import { courseOf, holdAt } from '../processes/course';
+import { drawsW, potOn, rises, vapourOver } from '../processes/onHob';
 import { celsius, courseIn, lostFrom, seconds, stream, thing } from '../specs';
+import type { FigureOf } from '../params';
 import type { StepKind } from '../types';
 
 /** Up to a temperature below the boil, and held. */
@@ -23,27 +26,42 @@ export const heat: StepKind<'heat'> = {
   tasks: { heatUp: 'Heat gently', hold: 'Hold it there' },
   reads: (p) => [p.of],
   writes: (p) => [p.of],
-  run(_id, p, get, ctx) {
+  run(id, p, get, ctx) {
     const s = get(p.of);
-    const pot = thingOf(ctx.kit, 'pot', p.pot);
-    const hob = thingOf(ctx.kit, 'hob', p.hob);
-    const toC = Math.max(s.temperatureC, Math.min(p.toC, ctx.boilC));
-    const power = hob.watts * HOB_EFFICIENCY[hob.heat] * multiplier(ctx.beliefs, 'hob', hob.id);
-    const up = heatUpS(capacityOf(s) + vesselKJPerK(pot), s.temperatureC, toC, power, 1);
-    const rise = courseOf(ctx, 'heatUp', up, () => ramp(s.temperatureC, toC, up));
+    const on = potOn(p, ctx);
+    const asked = Math.max(s.temperatureC, Math.min(p.toC, ctx.boilC));
+    const way = rises(s, asked, on, ctx);
+    const { upS: up, topC: toC } = way;
+    const rise = courseOf(ctx, 'heatUp', up, () => way.course);
     const held = courseOf(ctx, 'hold', p.holdS, () => holdAt(toC, p.holdS));
     const hot = up > 0 ? advance(s, rise, ctx) : s;
-    const out = p.holdS > 0 ? advance(hot, held, ctx) : hot;
+    const out = p.holdS > 0 ? advance(hot, held, ctx) : draftOf(hot);
+    // A step that heats nothing changes nothing.
+    const vapour = up + p.holdS > 0 ? way.vapourG + vapourOver(way.faces, toC, p.holdS, ctx) : 0;
+    const steam = Math.min(out.freeWaterG, vapour);
+    out.freeWaterG -= steam;
+    const figures: { -readonly [F in FigureOf<'heat'>]?: number } = {
+      heatUpS: up,
+      endC: toC,
+      boilingC: ctx.boilC,
+      f70Min: Math.min(9999, out.f70Min),
+      f70Need: PASTEURISED_MIN,
+      steamG: steam,
+      potShare: volumeMl(s) / on.pot.ml,
+      potLimit: POT_FULL,
+      energyKJ: (up * on.hob.watts + p.holdS * drawsW(on, way.lossW)) / 1000,
+    };
+    if (way.stallsC !== null) stalls(figures, way, asked, on, ctx);
     return {
       writes: [[p.of, readyAt(out, s.readyAtS + up + p.holdS)]],
-      flows: [],
+      flows: steam > 0 ? [waterFlow(id, at(p.of), away('steam'), steam, toC)] : [],
       tasks: [
         // On a hob that is not turned down it goes on rising.
         ...(up > 0
           ? [
               {
                 ...{ id: 'heatUp', durationS: up, hands: 'near' as const, timed: true },
-                courseC: (t: number) => Math.min(ctx.boilC, rise.at(t)),
+                courseC: (t: number) => (ctx.courses?.heatUp ? rise.at(t) : way.onwards(t)),
               },
             ]
           : []),
@@ -56,16 +74,7 @@ export const heat: StepKind<'heat'> = {
             ]
           : []),
       ],
-      figures: {
-        heatUpS: up,
-        endC: toC,
-        boilingC: ctx.boilC,
-        f70Min: Math.min(9999, out.f70Min),
-        f70Need: PASTEURISED_MIN,
-        potShare: volumeMl(s) / pot.ml,
-        potLimit: POT_FULL,
-        energyKJ: (up * hob.watts) / 1000,
-      },
+      figures,
     };
   },
   readings: {

@@ -3,6 +3,7 @@ import { addGrams, NO_GRAMS, scaleGrams, sumGrams, takeGrams } from '../../mater
 import type { Grams } from '../../materials';
 import { materialById } from '../../materials';
 import { share, stream } from '../specs';
+import { handlingS } from '../processes/handling';
 import type { StepKind } from '../types';
 
 /** Skins slipped and floated off. */
@@ -30,7 +31,7 @@ export const hull: StepKind<'hull'> = {
     const kept = (c: keyof Grams) => (s.bound[c] > 0 ? bound[c] / s.bound[c] : 1);
     const able = mapGrams(s.able, (c, x) => x * kept(c));
     const out = evolve(NOTHING, { bound: gone, boundWaterG: s.boundWaterG * wet, temperatureC: s.temperatureC });
-    const took = 600 * p.share;
+    const took = handlingS(s, ctx, (h) => h.skin) * p.share;
     return {
       writes: [
         [

@@ -127,14 +127,15 @@ interface SoakRun {
 }
 function figures(s: Stream, run: SoakRun, ctx: Ctx) {
   const dry = Object.values(s.madeFrom).reduce((a, b) => a + b, 0);
-  const k1 = byMaterial(s, ctx, (m) => m.hydration.k1H);
+  const k1 = byMaterial(s, ctx.materials, (m) => m.hydration.k1H);
   const k2 =
-    byMaterial(s, ctx, (m) => m.hydration.k2) / multiplier(ctx.beliefs, 'uptake', Object.keys(s.madeFrom)[0] ?? '');
+    byMaterial(s, ctx.materials, (m) => m.hydration.k2) /
+    multiplier(ctx.beliefs, 'uptake', Object.keys(s.madeFrom)[0] ?? '');
   const full = k2 > 0 ? dry / k2 : 0;
   const asBought = massG(s) - liquidG(s) - s.gainedWaterG;
   const uptake = full > 0 ? s.gainedWaterG / full : 0;
   // Flakes are stirred, not covered, and drink in minutes.
-  const flakes = byMaterial(s, ctx, (m) => (m.rinse ? 1 : 0));
+  const flakes = byMaterial(s, ctx.materials, (m) => (m.rinse ? 1 : 0));
   const from = full > 0 ? run.before.gainedWaterG / full : 0;
   const sTo90 = (from: number, c: number) => HOUR_S * pelegHours(pelegK1(k1, c), Math.max(1e-9, k2), from, SOAKED);
   const needS = (c: number) => (uptake < SOAKED ? run.forS + sTo90(uptake, c) : Math.min(run.forS, sTo90(from, c)));

@@ -1,5 +1,6 @@
 import { at, away, flowOf, massG, portion } from '../../kitchen';
 import { gramsOf, stream } from '../specs';
+import { handlingS } from '../processes/handling';
 import type { StepKind } from '../types';
 
 /** Picked over. */
@@ -13,13 +14,13 @@ export const sort: StepKind<'sort'> = {
   main: [{ param: 'outG', label: 'picked out', weight: 1 }],
   reads: (p) => [p.of],
   writes: (p) => [p.of],
-  run(id, p, get) {
+  run(id, p, get, ctx) {
     const s = get(p.of);
     const share = massG(s) > 0 ? Math.min(1, p.outG / massG(s)) : 0;
     return {
       writes: [[p.of, portion(s, 1 - share)]],
       flows: share > 0 ? [flowOf(id, at(p.of), away('pickedOut'), portion(s, share))] : [],
-      tasks: [{ id: 'sort', durationS: 300, hands: 'busy', timed: false }],
+      tasks: [{ id: 'sort', durationS: handlingS(s, ctx, (h) => h.pickOver), hands: 'busy', timed: false }],
       figures: { keptG: massG(s) * (1 - share) },
     };
   },

@@ -43,7 +43,7 @@ export const strain: StepKind<'strain'> = {
         flowOf(id, at(p.of), away('film'), x.film),
       ],
       tasks: [{ id: 'strain', durationS: x.tookS, hands: 'busy', timed: false }],
-      figures: strainFigures(x),
+      figures: strainFigures(x, ctx),
     };
   },
   readings: {

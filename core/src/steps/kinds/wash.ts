@@ -41,7 +41,7 @@ export const wash: StepKind<'wash'> = {
         flowOf(id, at(p.of), away('film'), x.film),
       ],
       tasks: [{ id: 'wash', durationS: took, hands: 'busy', timed: false }],
-      figures: strainFigures(x),
+      figures: strainFigures(x, ctx),
     };
   },
   readings: {

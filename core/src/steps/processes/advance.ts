@@ -216,8 +216,8 @@ function drink(d: Draft, s: Span, ctx: Ctx): void {
     dry += d.madeFrom[id] ?? 0;
   }
   if (dry <= 0 || first === undefined) return;
-  const k1 = byMaterial(d, ctx, k1Of);
-  const k2 = byMaterial(d, ctx, k2Of) / multiplier(ctx.beliefs, 'uptake', first);
+  const k1 = byMaterial(d, ctx.materials, k1Of);
+  const k2 = byMaterial(d, ctx.materials, k2Of) / multiplier(ctx.beliefs, 'uptake', first);
   const integral = (s.h / HOUR_S) * meanOf(s, (c) => 1 / pelegK1(k1, c));
   const gain = pelegGain(d.gainedWaterG / dry, k2, integral) * dry;
   const drunk = Math.min(d.freeWaterG, Math.max(0, gain - d.gainedWaterG));

@@ -1,10 +1,12 @@
-import { multiplier, volumeMl, massG, solidsG } from '../../kitchen';
+import { multiplier, massG, solidsG, volumeMl } from '../../kitchen';
 import type { CoefficientKind, Draft, Stream } from '../../kitchen';
-import { FAT_KG_PER_M3, materialById, sumGrams, WATER_G_PER_ML, withGrams } from '../../materials';
+import { FAT_KG_PER_M3, handlingOf, materialById, sumGrams, WATER_G_PER_ML, withGrams } from '../../materials';
 import {
   CUT_THINS,
   ENZYME_DEAD_C,
   feltShare,
+  FELT_FROM_UM,
+  FREEZING_POINT_C,
   glucanCutPerMin,
   glucanPace,
   glucanPool,
@@ -23,6 +25,7 @@ import {
   waterMPaS,
   WATERY_BELOW,
 } from '../../laws';
+import { byMaterial } from './byMaterial';
 import type { How, Mean } from './course';
 import { wordAt } from './wording';
 import type { Ctx } from '../types';
@@ -70,11 +73,25 @@ export function hydrolyse(d: Draft, mean: Mean, h: number, hottestC: number): vo
   d.glucanCut = 1 - (1 - d.glucanCut) * Math.exp((-cutting * h) / 60);
 }
 
-/** Particles that are felt on the tongue, as a share of the mass. */
-export function gritShareOf(s: Stream): number {
+/** Particles that are felt on the tongue, as a share of the mass, 0..1: hard ones are felt when they are finer. */
+export function gritShareOf(s: Stream, ctx: Pick<Ctx, 'materials'>): number {
   const mass = massG(s);
   const fines = sumGrams(s.bound);
-  return mass > 0 && fines > 0 ? (fines * feltShare(s.sizeUm, s.topUm)) / mass : 0;
+  if (mass <= 0 || fines <= 0) return 0;
+  const hard = hardShare(s, ctx);
+  const soft = hard < 1 ? (1 - hard) * feltShare(s.sizeUm, s.topUm) : 0;
+  const early = hard > 0 ? hard * feltShare(s.sizeUm, s.topUm, FELT_FROM_UM.hard) : 0;
+  return (fines * (soft + early)) / mass;
+}
+/** At least this share of the skins is still on: it is felt as an unskinned nut is. */
+const IN_SKIN_FROM = 0.5;
+/** How much of it is food whose particles are hard, 0..1. */
+function hardShare(s: Stream, { materials }: Pick<Ctx, 'materials'>): number {
+  return byMaterial(s, materials, (m) => {
+    const { feltEarly } = handlingOf(m);
+    if (feltEarly !== 'inSkin') return feltEarly === 'always' ? 1 : 0;
+    return s.hullG > IN_SKIN_FROM * m.hullShare * sumGrams(s.bound) ? 1 : 0;
+  });
 }
 
 const FAT_G_PER_ML = FAT_KG_PER_M3 / 1000;
@@ -125,13 +142,16 @@ function beanShare(s: Stream, ctx: Ctx): number {
   return all > 0 ? beans / all : 0;
 }
 
+/** Has it ice in it? It cannot be poured, strained or judged for its thickness. */
+export const isFrozen = (s: Stream): boolean => s.temperatureC < FREEZING_POINT_C;
+
 /**
- * How thick a milk is: β-glucan (Martin), swollen starch, fat droplets with protein (Krieger–Dougherty) and sugars, each
- * in every milk, multiplied. An estimate.
+ * How thick the liquid of a milk or slurry is: β-glucan (Martin), swollen starch, fat droplets with protein (Krieger–Dougherty) and sugars, each
+ * in every milk, multiplied. An estimate; null of what holds no free water or is frozen.
  * @param servedC temperature it is looked at, °C @param heatedC the hottest it will have been by then; default: so far
  */
 export function bodyOf(s: Stream, servedC: number, ctx: Ctx, heatedC = s.peakWetC): Body | null {
-  if (s.freeWaterG <= 0) return null;
+  if (s.freeWaterG <= 0 || isFrozen(s)) return null;
   const water = s.freeWaterG / WATER_G_PER_ML;
   const slimy = s.released.solubleFibre;
   const glucan = slimy > 0 ? glucanThickening((slimy * s.squeezed) / water, 1 - s.glucanCut) : 1;

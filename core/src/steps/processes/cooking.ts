@@ -1,23 +1,24 @@
-import { at, away, capacityOf, draftOf, multiplier, thingOf, volumeMl, waterFlow } from '../../kitchen';
+import { at, away, draftOf, multiplier, volumeMl, waterFlow } from '../../kitchen';
 import type { Flow, Stream } from '../../kitchen';
 import {
   BOIL_AT_LEAST_S,
-  heatUpS,
-  HOB_EFFICIENCY,
+  hobSteamGPerS,
   INHIBITOR_GOAL,
   inhibitorPace,
   labileLeft,
   latentKJPerKg,
   POT_FULL,
   stableLeft,
+  potLossW,
   steamGPerS,
   TRUE_BOIL_C,
-  vesselKJPerK,
 } from '../../laws';
 import type { Vigour } from '../../laws';
 import { findRoot } from '../../numerics';
 import { advance } from './advance';
-import { courseOf, holdAt, ramp } from './course';
+import { courseOf, holdAt } from './course';
+import { drawsW, potOn, rises, vapourOver } from './onHob';
+import type { Pot, Rise } from './onHob';
 import type { CookingFigure } from '../params';
 import type { Ctx, Task } from '../types';
 
@@ -28,7 +29,7 @@ interface Cooked {
   readonly flows: readonly Flow[];
   readonly tasks: readonly Task[];
   /** Its caller's own: it adds to them (copying them was a tenth of a fold, measured). */
-  readonly figures: Record<CookingFigure, number>;
+  readonly figures: Record<CookingFigure, number> & StallFigures;
 }
 interface OnHob {
   readonly of: string;
@@ -38,46 +39,72 @@ interface OnHob {
   readonly hob: string;
 }
 
-/** Up to the true boil on this hob, then held there, steaming. The clock of the hold starts at the true boil. */
+/**
+ * Up to the true boil on this hob, then held there, steaming. The clock of the hold starts at the true boil. A pot that loses
+ * as much as the hob gives never boils: it is held where it stops.
+ */
 export function cookInPot(id: string, s: Stream, p: OnHob, ctx: Ctx): Cooked {
-  const pot = thingOf(ctx.kit, 'pot', p.pot);
-  const hob = thingOf(ctx.kit, 'hob', p.hob);
-  const reachesHob = hob.watts * HOB_EFFICIENCY[hob.heat] * multiplier(ctx.beliefs, 'hob', hob.id);
-  const capacity = capacityOf(s, (s.temperatureC + ctx.boilC) / 2) + vesselKJPerK(pot);
-  const up = heatUpS(capacity, s.temperatureC, ctx.boilC, reachesHob, 1);
-  const top = Math.max(ctx.boilC, s.temperatureC);
-  const rise = courseOf(ctx, 'heatUp', up, () => ramp(s.temperatureC, top, up));
-  const atBoil = advance(s, rise, ctx);
-  const rate = steamGPerS(p.vigour, pot.diameterCm) * multiplier(ctx.beliefs, 'steam', pot.id);
-  const steam = Math.min(s.freeWaterG, rate * p.holdS);
+  const on = potOn(p, ctx);
+  const rise = rises(s, ctx.boilC, on, ctx);
+  const up = rise.upS;
+  const course = courseOf(ctx, 'heatUp', up, () => rise.course);
+  const atBoil = advance(s, course, ctx);
+  const offUp = Math.min(rise.vapourG, atBoil.freeWaterG);
+  atBoil.freeWaterG -= offUp;
+  const asked = steamGPerS(p.vigour, on.pot.diameterCm) * multiplier(ctx.beliefs, 'steam', on.pot.id);
+  const can = hobSteamGPerS(on.heatW, rise.faces, ctx.boilC, ctx.kit.roomC);
+  const boils = rise.stallsC === null;
+  const rate = boils ? Math.min(asked, can) : vapourOver(rise.faces, rise.topC, 1, ctx);
   const boiling = courseOf(ctx, 'hold', p.holdS, () => holdAt(atBoil.temperatureC, p.holdS));
   const held = advance(atBoil, boiling, ctx, 'open');
+  const off = Math.min(rate * p.holdS, held.freeWaterG);
   const stream = draftOf(held);
-  stream.freeWaterG = held.freeWaterG - Math.min(steam, held.freeWaterG);
+  stream.freeWaterG = held.freeWaterG - off;
   stream.readyAtS = s.readyAtS + up + p.holdS;
+  const steam = offUp + off;
+  const lambda = latentKJPerKg(ctx.boilC);
+  const walls = on.heatW - can * lambda;
+  const gentle = steamGPerS('gentle', on.pot.diameterCm) * multiplier(ctx.beliefs, 'steam', on.pot.id);
+  const figures: Record<CookingFigure, number> & StallFigures = {
+    heatUpS: up,
+    boilingC: ctx.boilC,
+    holdS: p.holdS,
+    steamG: steam,
+    potShare: volumeMl(s) / on.pot.ml,
+    potLimit: POT_FULL,
+    steamWantG: offUp + rate * p.holdS,
+    gentleShare: rate > 0 ? Math.min(gentle, can) / rate : 1,
+    trueFromC: ctx.boilC - TRUE_BOIL_C,
+    energyKJ: (up * on.hob.watts + p.holdS * drawsW(on, boils ? rate * lambda + walls : rise.lossW)) / 1000,
+    /** Power that this steaming takes from the hob, as a share of what it can give. */
+    steamLoad: on.heatW > 0 ? (asked * lambda + walls) / on.heatW : 99,
+  };
+  if (rise.stallsC !== null) stalls(figures, rise, ctx.boilC, on, ctx);
   return {
     stream,
     atBoil,
-    flows: steam > 0 ? [waterFlow(id, at(p.of), away('steam'), held.freeWaterG - stream.freeWaterG, ctx.boilC)] : [],
+    flows: steam > 0 ? [waterFlow(id, at(p.of), away('steam'), steam, ctx.boilC)] : [],
     tasks: [
-      { id: 'heatUp', durationS: up, hands: 'near', timed: true, courseC: (t) => Math.min(top, rise.at(t)) },
+      {
+        ...{ id: 'heatUp', durationS: up, hands: 'near', timed: true },
+        courseC: (t) => Math.min(Math.max(ctx.boilC, s.temperatureC), course.at(t)),
+      },
       { id: 'hold', durationS: p.holdS, hands: 'near', timed: true, atOnce: true, courseC: boiling.at },
     ],
-    figures: {
-      heatUpS: up,
-      boilingC: ctx.boilC,
-      holdS: p.holdS,
-      steamG: held.freeWaterG - stream.freeWaterG,
-      potShare: volumeMl(s) / pot.ml,
-      potLimit: POT_FULL,
-      steamWantG: rate * p.holdS,
-      gentleShare: steamGPerS('gentle', pot.diameterCm) / steamGPerS(p.vigour, pot.diameterCm),
-      trueFromC: ctx.boilC - TRUE_BOIL_C,
-      energyKJ: (up * hob.watts + (p.holdS * rate * latentKJPerKg(ctx.boilC) * hob.watts) / reachesHob) / 1000,
-      /** Power that this steaming takes from the hob, as a share of what it can give. */
-      steamLoad: (rate * latentKJPerKg(ctx.boilC)) / reachesHob,
-    },
+    figures,
   };
+}
+
+interface StallFigures {
+  stallsC?: number;
+  heatLossW?: number;
+  heatW?: number;
+}
+/** What a pot that never gets as warm as it should says: where it stops, and the heat it would take. */
+export function stalls(figures: StallFigures, rise: Rise, toC: number, on: Pot, ctx: Ctx): void {
+  figures.heatW = on.heatW;
+  figures.stallsC = rise.stallsC ?? toC;
+  figures.heatLossW = potLossW(rise.faces, toC, ctx.kit.roomC).allW;
 }
 
 /** Seconds at the true boil that bring the inhibitor to the goal, and ten minutes at least (decision 15). */

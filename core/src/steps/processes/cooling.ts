@@ -5,6 +5,8 @@ import {
   iceBath,
   iceKg,
   inFridge,
+  potCourse,
+  potFaces,
   roundAreaM2,
   secondsTo,
   throughWall,
@@ -19,7 +21,7 @@ import { interpolate } from '../../numerics';
 import type { Params } from '../params';
 import type { Trace } from '../reading';
 import type { Ctx } from '../types';
-import { approach, traced } from './course';
+import { approach, through, traced } from './course';
 import type { Course } from './course';
 import { JAR_FILL } from './separating';
 
@@ -52,7 +54,7 @@ export interface Cooled {
   /** Put warm into the fridge: the warmest that what stands there gets, °C, and how long until the fridge is cold again, s. */
   readonly fridge?: { readonly peakC: number; readonly backS: number };
 }
-type How = Pick<Params['cool'], 'how' | 'toC' | 'pot' | 'vessel' | 'jar' | 'iceG' | 'outsideC'>;
+type How = Pick<Params['cool'], 'how' | 'toC' | 'pot' | 'vessel' | 'jar' | 'iceG' | 'outsideC' | 'lid'>;
 
 const aroundC = (how: CoolingPlace, p: How, { kit }: Ctx): number =>
   ({
@@ -140,12 +142,31 @@ function inPlace(s: Stream, fromC: number, how: CoolingPlace, p: How, ctx: Ctx):
     vapourG: 0,
     stirS: 0,
   };
+  const open = how === 'counter' || how === 'window';
+  if (open && p.vessel === 'pot' && !p.lid && fromC > toC) return openPot(s, fromC, around, capacity, pace, p, ctx);
   if (how === 'fridge') return besideOthers(plain, fromC, capacity, w * wall.areaM2, p, ctx);
   if (how !== 'iceBath' || fromC <= toC) return plain;
   const bathKg = (BATH_PER_MILK * massG(s)) / 1000;
   const iceG = 1000 * iceKg(capacity * (fromC - toC), Math.max(toC, 2), bathKg, ctx.kit.tapC);
   const iced: Cooled = { ...plain, iceG, stirS: reachS ?? 0 };
   return p.iceG > 0 ? withSoMuchIce(iced, fromC, capacity, tau, bathKg, p, ctx) : iced;
+}
+
+/** An open pot off the hob: the open face gives off heat and vapour, and at a window the moving air takes more of both. */
+function openPot(s: Stream, fromC: number, around: number, capacity: number, pace: number, p: How, ctx: Ctx): Cooled {
+  const pot = thingOf(ctx.kit, 'pot', p.pot);
+  const way = potCourse(capacity, fromC, p.toC, 0, potFaces(volumeMl(s), pot.diameterCm, 'open'), around);
+  const quicker = (pace * COOLING_W_PER_M2K[p.how === 'window' ? 'window' : 'counter']) / COOLING_W_PER_M2K.counter;
+  const at = way.s.map((t) => t / quicker);
+  const reached = way.stallsC === null;
+  return {
+    aroundC: around,
+    reachS: reached ? (at.at(-1) ?? 0) : null,
+    legs: (t) => [through(way.c, at, t)],
+    iceG: 0,
+    vapourG: way.vapourG,
+    stirS: 0,
+  };
 }
 
 /** Ice that was named: the bath stays cold while there is some of it, then milk and bath come together. */

@@ -95,6 +95,20 @@ export function freezeOrThaw(startC: number, aroundC: number, tauS: number, body
   return { at, nodes: [...nodes.filter((t) => t >= 0 && t < s).sort((a, b) => a - b), s], endC: at(s) };
 }
 
+/** Straight between temperatures and the instants at which they are reached, s; as it is after the last. */
+export function through(c: readonly number[], s: readonly number[], forS: number): Course {
+  const last = s.length - 1;
+  const at = (t: number): number => {
+    let i = 1;
+    while (i < last && (s[i] as number) < t) i += 1;
+    const [from, to] = [s[i - 1] as number, s[i] ?? 0];
+    if (last < 1 || t >= to) return c[Math.min(i, last)] as number;
+    return (c[i - 1] as number) + (((c[i] as number) - (c[i - 1] as number)) * Math.max(0, t - from)) / (to - from);
+  };
+  const nodes = s.filter((t) => t < forS);
+  return { at, nodes: forS > 0 ? [...nodes, forS] : [0, 0], endC: at(forS) };
+}
+
 /** Samples of a probe are read together until they have moved this far, K: finer is noise, and time. */
 const TOGETHER_K = 0.5;
 const TOGETHER_S = 300;

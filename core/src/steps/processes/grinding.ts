@@ -1,6 +1,6 @@
 import { capacityOf, draftOf, massG, merge, multiplier, portion, volumeMl, waterStream } from '../../kitchen';
 import type { Stream, ThingOf } from '../../kitchen';
-import { MATERIALS, sumGrams, withGrams } from '../../materials';
+import { handlingOf, MATERIALS, sumGrams, withGrams } from '../../materials';
 import type { Material } from '../../materials';
 import {
   DRAWN_OF_RATED,
@@ -18,6 +18,7 @@ import {
   POWER_TO_SLURRY,
   rittingerJPerG,
   rittingerUm,
+  toughness,
   TURNS_OVER,
   withIce,
 } from '../../laws';
@@ -29,6 +30,7 @@ import { ofMaterial } from './body';
 import { byMaterial } from './byMaterial';
 import { ramp } from './course';
 import { openTo } from './release';
+import { isHardDry, uptakeOfShut } from './uptake';
 
 /** One load stands for all: each is the same share, ground for the same time in a jug that starts at room temperature. */
 export function inJug(before: Stream, p: Readonly<Params['grind']>, jug: ThingOf<'jug'>, ctx: Ctx) {
@@ -70,7 +72,7 @@ export function inJug(before: Stream, p: Readonly<Params['grind']>, jug: ThingOf
     openedShare: stream.openedShare,
     powerW: power,
     iceLeftG: Math.max(0, iced.leftG - (melts * power) / ICE.meltKJPerKg) * p.loads,
-    gelFromC: byMaterial(stream, ctx, (m) => m.starchBody?.gelC[0] ?? 0),
+    gelFromC: byMaterial(stream, ctx.materials, (m) => m.starchBody?.gelC[0] ?? 0),
     glucanShare: stream.glucanOf > 0 ? stream.released.solubleFibre / stream.glucanOf : 0,
     solidsPerL: full.freeWaterG > 0 ? (1000 * sumGrams(full.bound)) / full.freeWaterG : 0,
   };
@@ -115,20 +117,32 @@ type GrindFigures = { -readonly [F in FigureOf<'grind'>]?: number };
 
 /** J/g that bring its pieces to a size; finer already: 0. */
 export function sizedBy(s: Stream, toUm: number, ctx: Ctx): number {
-  const breaks = byMaterial(s, ctx, grindabilityOf);
+  const breaks = breaksOf(s, ctx);
   return s.sizeUm > toUm && breaks > 0 ? rittingerJPerG(s.sizeUm, toUm, breaks) : 0;
 }
 
 /** Grinding opens cells by the energy each gram absorbs, and makes the pieces smaller. */
 export function ground(s: Stream, energyJPerG: number, jugStartC: number, ctx: Ctx): Stream {
   if (energyJPerG <= 0) return s;
-  const e0 = byMaterial(s, ctx, (m) => m.openingJPerG) * ofMaterial(s, 'opening', ctx);
+  const times = toughnessOf(s, ctx);
+  const e0 =
+    byMaterial(s, ctx.materials, (m) => m.openingJPerG * (handlingOf(m).hardDry ? times : 1)) *
+    ofMaterial(s, 'opening', ctx);
   if (e0 <= 0) return s;
+  const breaks = breaksOf(s, ctx);
   const d = draftOf(s);
   if (s.openedShare === 0) d.able = afterHeat(s, jugStartC);
   openTo(d, openedShare(s.openedShare, energyJPerG, e0), jugStartC, ctx);
-  d.sizeUm = rittingerUm(s.sizeUm, energyJPerG, byMaterial(s, ctx, grindabilityOf));
+  d.sizeUm = rittingerUm(s.sizeUm, energyJPerG, breaks);
   return d;
+}
+
+/** How many times as much energy its hard pieces take as soaked ones do. */
+const toughnessOf = (s: Stream, ctx: Ctx): number => toughness(uptakeOfShut(s, ctx));
+/** How readily its pieces break beside a soaked bean. */
+function breaksOf(s: Stream, ctx: Ctx): number {
+  const times = toughnessOf(s, ctx);
+  return byMaterial(s, ctx.materials, (m) => grindabilityOf(m) / (handlingOf(m).hardDry ? times : 1));
 }
 
 /** Plans hold copies of their foods: one that was kept before this was known breaks as its food does today. */
@@ -154,7 +168,7 @@ export function fitsJug(
   startC: number,
   ctx: Ctx,
 ): void {
-  const foam = byMaterial(full, ctx, (m) => m.foamShare);
+  const foam = byMaterial(full, ctx.materials, (m) => m.foamShare);
   const holdsMl = jug.ratedMl * jugFillShare(foam, startC);
   const ml = volumeMl(full);
   const pieces = full.boundWaterG + sumGrams(full.bound);
@@ -167,4 +181,5 @@ export function fitsJug(
   f.waterWantedG = Math.max(0, TURNS_OVER * pieces - full.freeWaterG);
   f.foams = foam > 0 ? 1 : 0;
   f.sealed = jug.lid === 'sealed' ? 1 : 0;
+  if (isHardDry(full, ctx) && full.openedShare < 1) f.uptakeShare = Math.min(1, uptakeOfShut(full, ctx));
 }

@@ -14,7 +14,7 @@ function warmComponents(s: Stream, ctx: Ctx): readonly Component[] {
   return found.size === 0 ? [] : COMPONENTS.filter((c) => found.has(c));
 }
 function shareAt(s: Stream, component: Component, c: number, ctx: Ctx): number {
-  return byMaterial(s, ctx, (m) => {
+  return byMaterial(s, ctx.materials, (m) => {
     const points = m.warmer[component];
     return points ? interpolate(points, c) : m.canLeave[component];
   });

@@ -16,7 +16,8 @@ export type SweetWord = (typeof SWEET_SCALE)[number];
 
 type Tongue = Pick<Ctx, 'beliefs'>;
 /** The word for its grit. */
-export const gritWord = (s: Stream, { beliefs }: Tongue): GritWord => wordAt('grit', 'smooth', gritShareOf(s), beliefs);
+export const gritWord = (s: Stream, ctx: Pick<Ctx, 'beliefs' | 'materials'>): GritWord =>
+  wordAt('grit', 'smooth', gritShareOf(s, ctx), ctx.beliefs);
 /** The word for its beany taste; null: nothing in it can turn beany. */
 export function beanyWord(s: Stream, { beliefs }: Tongue): BeanyWord | null {
   const x = beanyIndexOf(s);

@@ -2,7 +2,16 @@ import { massG, volumeMl } from '../../kitchen';
 import type { Stream } from '../../kitchen';
 import { FAT_KG_PER_M3, materialById, particlesOf, STARCH_G_PER_ML, sumGrams } from '../../materials';
 import type { Material } from '../../materials';
-import { finesBySize, HEAVIER, HELD_UP_FROM, layersAfter, PACKS_TO, settlingMmPerH, standingPace } from '../../laws';
+import {
+  CLEAR_BELOW,
+  finesBySize,
+  HEAVIER,
+  HELD_UP_FROM,
+  layersAfter,
+  PACKS_TO,
+  settlingMmPerH,
+  standingPace,
+} from '../../laws';
 import type { Layer, Swarm } from '../../laws';
 import { HOUR_S } from '../../units';
 import { bodyOf, ofMaterial } from './body';
@@ -35,6 +44,8 @@ function brought(s: Stream, ctx: Ctx, of: (m: Material) => number): readonly (re
   return sum > 0 ? all.map(([m, g]) => [m, g / sum] as const) : [];
 }
 
+/** Fragments of cooked grain as crowded as this hold each other up, volume share: no sediment to the eye (models §7). */
+const FRAGMENTS_HOLD_FROM = 0.3;
 /** Starch by what it is: raw granules, granules swollen where they were, or fragments of grain that was cooked whole. */
 function starchParts(s: Stream, ctx: Ctx, swollenPhi: number, ml: number): readonly Part[] {
   const dryPhi = s.released.starch / STARCH_G_PER_ML / ml;
@@ -50,7 +61,7 @@ function starchParts(s: Stream, ctx: Ctx, swollenPhi: number, ml: number): reado
         um,
         deltaKgM3: delta,
         phi: share * x * swollenPhi,
-        soft: true,
+        soft: swollenPhi >= FRAGMENTS_HOLD_FROM,
       }));
     }
     const swollen = body !== null && s.peakWetC > body.gelC[0];
@@ -116,7 +127,9 @@ export function swarmsOf(s: Stream, ctx: Ctx): readonly Swarm[] {
 }
 /** The layers of a fill of `heightMm` after it stood `stillS` (seconds of water at 20 °C); from the top down, shares Σ 1. */
 export const layersOf = (s: Stream, heightMm: number, ctx: Ctx, stillS = s.stillS): readonly Layer[] =>
-  layersAfter(swarmsOf(s, ctx), heightMm, stillS / HOUR_S);
+  layersAfter(swarmsOf(s, ctx), heightMm, stillS / HOUR_S, isCloudy(s));
+/** Does the liquid carry so much protein and fat that it stays cloudy when its particles are gone? */
+const isCloudy = (s: Stream): boolean => s.released.protein + s.released.fat >= CLEAR_BELOW * massG(s);
 /** How long `forS` in a place of `c` °C counts, s of water at 20 °C. */
 export const stillAt = (c: number, forS: number): number => standingPace(c) * forS;
 

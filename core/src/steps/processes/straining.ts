@@ -13,17 +13,25 @@ import {
 import type { Draft, Stream } from '../../kitchen';
 import { addGrams, NO_GRAMS, scaleGrams, sumGrams } from '../../materials';
 import type { Grams } from '../../materials';
-import { FILM_G, finerThan, HELD_PER_G, layered, passesBelowUm, SQUEEZED, underflow } from '../../laws';
+import {
+  FILM_G,
+  finerThan,
+  heldByThickness,
+  HELD_PER_G,
+  layered,
+  passesBelowUm,
+  SQUEEZED,
+  strainSPerKg,
+  underflow,
+} from '../../laws';
 import type { Hand } from '../../laws';
-import { gritShareOf } from './body';
+import { bodyOf, gritShareOf, isFrozen } from './body';
 import { byMaterial } from './byMaterial';
 import type { FiguresOf } from '../params';
 import type { Ctx } from '../types';
 
 /** Fines ride in the liquid: where less than this share of it comes through, they come in proportion (estimate). */
 const CARRIES_ALL_FROM = 0.25;
-/** Seconds to strain a kilogram by hand (common practice, estimate). */
-const STRAIN_S_PER_KG = 120;
 
 export interface Strained {
   readonly milk: Stream;
@@ -35,6 +43,8 @@ export interface Strained {
   /** Liquid that came to the cloth, and what its pulp could hold of it, g. */
   readonly liquidG: number;
   readonly holdsG: number;
+  /** The liquid has set: next to nothing runs. */
+  readonly set: boolean;
 }
 
 /**
@@ -46,6 +56,7 @@ function openedIn(s: Stream): Grams {
   const all = Math.max(1e-9, 1 - s.openedShare * s.sievedShare);
   return scaleGrams(addGrams(s.bound, s.able, -1), stays / all);
 }
+const solidsIn = (s: Stream): number => sumGrams(s.bound);
 const withoutFat = (g: Grams): number => Math.max(0, sumGrams(g) - g.fat);
 
 /**
@@ -54,12 +65,16 @@ const withoutFat = (g: Grams): number => Math.max(0, sumGrams(g) - g.fat);
  */
 export function strainOff(s: Stream, strainerId: string, hand: Hand, ctx: Ctx): Strained {
   const strainer = thingOf(ctx.kit, 'strainer', strainerId);
-  const liquid = liquidG(s);
+  // What is ice does not run.
+  const liquid = isFrozen(s) ? 0 : liquidG(s);
+  const body = bodyOf(s, s.temperatureC, ctx);
+  const thick = body ? body.relative : 1;
   const opened = openedIn(s);
   const r = HELD_PER_G[hand] * multiplier(ctx.beliefs, 'hold', strainer.id);
-  const kappa = byMaterial(s, ctx, (m) => m.holdFactor);
+  const kappa = byMaterial(s, ctx.materials, (m) => m.holdFactor) * heldByThickness(thick);
   const runs = (insolubleG: number): number => (liquid > 0 ? 1 - underflow(liquid, insolubleG, r, kappa) / liquid : 0);
-  const meshUm = passesBelowUm(layered(strainer.openingUm, strainer.layers));
+  const openingUm = layered(strainer.openingUm, strainer.layers);
+  const meshUm = passesBelowUm(openingUm);
   const reach = Math.max(s.sievedShare, s.sizeUm > 0 ? finerThan(meshUm, s.sizeUm, s.topUm) : 0);
   const carry = Math.min(1, runs(withoutFat(opened)) / CARRIES_ALL_FROM);
   const passed = (carry * (reach - s.sievedShare)) / Math.max(1e-9, 1 - s.sievedShare);
@@ -72,23 +87,27 @@ export function strainOff(s: Stream, strainerId: string, hand: Hand, ctx: Ctx): 
   const milk = milkOf(s, share, out, hand);
   milk.released = released;
   milk.bound = fines;
+  const skinsOut = solidsIn(s) > 0 ? s.hullG * (sumGrams(fines) / solidsIn(s)) : 0;
+  milk.hullG = skinsOut;
   milk.topUm = Math.min(s.topUm, meshUm);
   // Cloth and hands bring germs back to what the boil had made safe.
   touch(milk);
   const pulp = pulpOf(s, share, out);
   touch(pulp);
   pulp.bound = addGrams(s.bound, fines, -1);
+  pulp.hullG = s.hullG - skinsOut;
   pulp.sievedShare = s.sievedShare + carry * (reach - s.sievedShare);
   const lost = Math.min(0.05, massG(milk) > 0 ? FILM_G.bag / massG(milk) : 0);
   return {
     milk: portion(milk, 1 - lost),
     film: portion(milk, lost),
     pulp,
-    tookS: (massG(s) / 1000) * STRAIN_S_PER_KG,
+    tookS: (massG(s) / 1000) * strainSPerKg(thick, openingUm),
     strainer: strainer.id,
-    meshUm: layered(strainer.openingUm, strainer.layers),
+    meshUm: openingUm,
     liquidG: liquid,
     holdsG: r * kappa * insoluble,
+    set: thick === null,
   };
 }
 
@@ -99,7 +118,6 @@ function milkOf(s: Stream, share: number, out: number, hand: Hand): Draft {
   d.boundWaterG = 0;
   d.gainedWaterG = 0;
   d.able = NO_GRAMS;
-  d.hullG = 0;
   d.glucanOf = 0;
   d.role = 'milk';
   d.openedShare = 1;
@@ -127,7 +145,7 @@ function follow(d: Draft, s: Stream, share: number, liquid: number): void {
 }
 
 /** What a cook may read off a pass: masses g, shares 0..1, µm. */
-export function strainFigures(x: Strained): FiguresOf<'strain'> {
+export function strainFigures(x: Strained, ctx: Ctx): FiguresOf<'strain'> {
   const pulp = massG(x.pulp);
   return {
     milkG: massG(x.milk),
@@ -135,11 +153,12 @@ export function strainFigures(x: Strained): FiguresOf<'strain'> {
     pulpG: pulp,
     pulpMoisture: pulp > 0 ? 1 - solidsG(x.pulp) / pulp : 0,
     openedShare: x.pulp.openedShare,
-    gritShare: gritShareOf(x.milk),
+    gritShare: gritShareOf(x.milk, ctx),
     meshUm: x.meshUm,
     sizeUm: x.pulp.sizeUm,
     liquidG: x.liquidG,
     holdsG: x.holdsG,
     squeezedC: x.milk.temperatureC,
+    sets: x.set ? 1 : 0,
   };
 }

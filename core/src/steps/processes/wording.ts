@@ -3,7 +3,7 @@ import type { Beliefs } from '../../kitchen';
 import { BODY_FROM, SLIPPERY_FROM } from '../../laws';
 
 /** Felt particles, share of the mass; the beany index, of 100; sugars, share of the mass (all estimates). */
-export const GRIT_FROM = { faint: 0.0015, grainy: 0.004, sandy: 0.012 } as const;
+export const GRIT_FROM = { faint: 0.00007, grainy: 0.0007, sandy: 0.007 } as const;
 /** Beany index from which a word holds. */
 export const BEANY_FROM = { faint: 8, clear: 25, strong: 50 } as const;
 /** Sugars from which a word holds; cow’s milk, of 4.8 % of a less sweet one, is a little sweet. */

@@ -161,7 +161,7 @@ export function LayerLines({ layers, said, onSay }: LayerLinesProps) {
     </div>
   );
 }
-const bodyOf = (s: Slots): number => 1 - (s.cream ?? 0) - (s.clearTop ?? 0) - (s.clearLow ?? 0) - (s.sediment ?? 0);
+const bodyOf = (s: Slots): number => 1 - Object.values(s).reduce((x: number, v) => x + (v ?? 0), 0);
 
 /** The lines between layers from the top down, and what each parts. */
 function linesOf(s: Slots): readonly { readonly at: number; readonly between: string }[] {

@@ -1,24 +1,26 @@
 import type { Layer } from '@ironpan/core/steps';
 import { LAYER_WORDS } from '@ironpan/core/words';
 
-/** Where a layer can be, from the top down: clear stands above the milk, or under it where fat has risen. */
-export const SLOTS = ['cream', 'clearTop', 'body', 'clearLow', 'sediment'] as const;
+/** Where a layer can be, from the top down: clear and thin stand above the milk, or under it where fat has risen. */
+export const SLOTS = ['cream', 'clearTop', 'thinTop', 'body', 'thinLow', 'clearLow', 'sediment'] as const;
 export type Slot = (typeof SLOTS)[number];
 export const NAMES: Readonly<Record<Slot, string>> = {
   cream: LAYER_WORDS.cream.word,
   clearTop: 'clear, on top',
+  thinTop: 'thin, on top',
   body: LAYER_WORDS.body.word,
+  thinLow: 'thin, below',
   clearLow: 'clear, below',
   sediment: LAYER_WORDS.sediment.word,
 };
 /** How high each is, share of the fill; null: it is not there. What is left is milk. */
 export type Slots = Readonly<Record<Exclude<Slot, 'body'>, number | null>>;
-const NONE: Slots = { cream: null, clearTop: null, clearLow: null, sediment: null };
+const NONE: Slots = { cream: null, clearTop: null, thinTop: null, thinLow: null, clearLow: null, sediment: null };
 /** A layer that is put in begins this high; no line comes nearer to another than the least. */
 const BEGINS = 0.1;
 const LEAST = 0.005;
 
-/** Layers by their place. A clear with no milk beside it counts as on top, or below where there is cream. */
+/** Layers by their place. A clear or thin one with no milk beside it counts as on top, or below where there is cream. */
 export function slotsOf(layers: readonly Layer[]): Slots {
   const out: Record<keyof Slots, number | null> = { ...NONE };
   const body = layers.findIndex((l) => l.kind === 'body');
@@ -26,9 +28,10 @@ export function slotsOf(layers: readonly Layer[]): Slots {
   layers.forEach((l, i) => {
     if (l.kind === 'cream') out.cream = (out.cream ?? 0) + l.share;
     if (l.kind === 'sediment') out.sediment = (out.sediment ?? 0) + l.share;
-    if (l.kind !== 'clear') return;
+    if (l.kind !== 'clear' && l.kind !== 'thin') return;
     const low = body >= 0 ? i > body : cream;
-    out[low ? 'clearLow' : 'clearTop'] = (out[low ? 'clearLow' : 'clearTop'] ?? 0) + l.share;
+    const slot = low ? (`${l.kind}Low` as const) : (`${l.kind}Top` as const);
+    out[slot] = (out[slot] ?? 0) + l.share;
   });
   return out;
 }
@@ -44,7 +47,9 @@ export function toLayers(s: Slots): readonly Layer[] {
   const all: Layer[] = [
     { kind: 'cream', share: s.cream ?? 0 },
     { kind: 'clear', share: s.clearTop ?? 0 },
+    { kind: 'thin', share: s.thinTop ?? 0 },
     { kind: 'body', share: body },
+    { kind: 'thin', share: s.thinLow ?? 0 },
     { kind: 'clear', share: s.clearLow ?? 0 },
     { kind: 'sediment', share: s.sediment ?? 0 },
   ];
