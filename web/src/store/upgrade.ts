@@ -12,7 +12,7 @@ import type { DigestRow, UndoRow } from './rows';
 export async function migrateRows(t: Transaction): Promise<void> {
   for (const [table, versions] of Object.entries(VERSIONS)) {
     // An early version has no such table yet.
-    if (versions.migrations.length === 0 || !t.storeNames.includes(table)) continue;
+    if (versions.migrations.length === 0 || !t.idbtrans.objectStoreNames.contains(table)) continue;
     await t
       .table<Record<string, unknown>>(table)
       .toCollection()
