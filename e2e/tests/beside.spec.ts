@@ -76,5 +76,5 @@ test('a jug says where to stop: slime climbs, and a milk without slime shows its
   await cook.plans('No soak');
   await cook.starts();
   await cook.goesOnUntil(/^Grind load 1/);
-  await expect(now).toContainText(/cells open 0\s%, at the stop 9\d\s%/);
+  await expect(now).toContainText(/cells open 0\s%, at the stop 8\d\s%/);
 });

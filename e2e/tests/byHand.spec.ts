@@ -58,8 +58,8 @@ test('four graded pressings from one nut, the first with no water, all kept apar
   const order = new Order(page);
   await order.opens();
   // A fourth pressing after the third, with a name of its own, cooled and jarred.
-  await order.puts('Wash the pulp', 4);
-  const wash = (await order.opensStep(5, 'Wash the pulp')).last();
+  await order.puts('Wash the pulp', 5);
+  const wash = (await order.opensStep(6, 'Wash the pulp')).last();
   await types(wash, 'fresh water', '237');
   await names(wash, 'milk into', 'fourth pressing');
   await expect(cook.warning('noJar:fourth pressing')).toBeVisible();

@@ -31,7 +31,7 @@ test('frozen in bricks, one is taken out at a time', async ({ page }) => {
   await cook.press('Put it elsewhere');
   await cook.types('in bricks of, if you like', '60');
   await sheet.locator('li', { hasText: 'In the freezer' }).getByRole('button', { name: 'Put it there' }).click();
-  await expect(sheet).toContainText(/In bricks\s*3 of 60\sg/);
+  await expect(sheet).toContainText(/In bricks\s*4 of 60\sg/);
   await cook.press(/^Take out 60/);
-  await expect(sheet).toContainText(/In bricks\s*2 of 60\sg/);
+  await expect(sheet).toContainText(/In bricks\s*3 of 60\sg/);
 });

@@ -10,5 +10,5 @@ export { hessian, minimise } from './minimise';
 export type { MinimumOutcome } from './minimise';
 export { choose, EXACT_PLAYERS, shapley, shuffle } from './shapley';
 export type { Shares, Worth } from './shapley';
-export { normalTail } from './normal';
+export { normalQuantile, normalTail } from './normal';
 export { binomialAt, binomialTail, shareInterval } from './binomial';

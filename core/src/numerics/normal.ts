@@ -1,3 +1,5 @@
+import { findRoot } from './root';
+
 /** Terms of the continued fraction: from 2 on more change nothing (measured). */
 const TERMS = 60;
 /**
@@ -17,4 +19,11 @@ export function normalTail(z: number): number {
   let fraction = z;
   for (let n = TERMS; n >= 1; n -= 1) fraction = z + n / fraction;
   return density / fraction;
+}
+
+/** Beyond so many σ no quantile is asked for. */
+const FURTHEST = 9;
+/** The value below which a share `p` of a standard normal lies, 0 < p < 1: the inverse of {@link normalTail}. .9: 1.2816. */
+export function normalQuantile(p: number): number {
+  return p === 0.5 ? 0 : findRoot((z) => 1 - normalTail(z) - p, -FURTHEST, FURTHEST, 1e-10, 80).x;
 }

@@ -2,7 +2,8 @@ import { fold, MEASURES, summarise } from '../batch';
 import type { Summary } from '../batch';
 import { COEFFICIENTS, coefficientId, multiplier } from '../kitchen';
 import type { Beliefs, CoefficientKind, Here, Kit } from '../kitchen';
-import { normal, seededRandom } from '../numerics';
+import { normal, normalQuantile, seededRandom, shuffle } from '../numerics';
+import { keepingThings } from '../steps';
 import type { Recipe, Step } from '../steps';
 import { freshWater } from './solve';
 
@@ -42,15 +43,18 @@ export function coefficientsOf(
 export const doubted = (r: Recipe): readonly string[] => r.materials.flatMap((m) => (m.stirredIn ? [] : [m.id]));
 /** A kitchen drawn at random from what is believed of this one: each coefficient lognormal about its mean. */
 export function sampleBeliefs({ kit, beliefs }: Here, materials: readonly string[], random: () => number): Beliefs {
-  return drawn(coefficientsOf(kit, materials), beliefs, random);
+  return drawn(coefficientsOf(kit, materials), beliefs, () => normal(random));
 }
-function drawn(of: ReturnType<typeof coefficientsOf>, beliefs: Beliefs, random: () => number): Beliefs {
+/** A drawn kitchen may keep milk for less than is usual, too (models §9). */
+const DRAWN_KEEPING = { ...COEFFICIENTS.keeping, low: 0.4, high: 5 };
+function drawn(of: ReturnType<typeof coefficientsOf>, beliefs: Beliefs, z: (k: number) => number): Beliefs {
   const out: Record<string, Beliefs[string]> = {};
-  for (const [kind, thing] of of) {
-    const c = COEFFICIENTS[kind];
+  for (let k = 0; k < of.length; k += 1) {
+    const [kind, thing] = of[k] as (typeof of)[number];
+    const c = kind === 'keeping' ? DRAWN_KEEPING : COEFFICIENTS[kind];
     const id = coefficientId(kind, thing);
     const sd = beliefs[id]?.sd ?? c.sd;
-    const value = multiplier(beliefs, kind, thing) * Math.exp(sd * normal(random));
+    const value = multiplier(beliefs, kind, thing) * Math.exp(sd * z(k));
     out[id] = { mean: Math.min(c.high, Math.max(c.low, value)), sd, n: 0, low: c.low, high: c.high };
   }
   return out;
@@ -75,6 +79,19 @@ function pouring(recipe: Recipe): { readonly recipe: Recipe; readonly pour: (by:
   };
 }
 
+/**
+ * Standard normal draws for so many quantities, `n` of each: the quantiles (i − ½)/n, shuffled for each by itself (McKay,
+ * Beckman & Conover 1979). Each quantity is covered evenly, which plain draws miss by some points.
+ */
+function latinHypercube(quantities: number, n: number, random: () => number): readonly (readonly number[])[] {
+  const z = Array.from({ length: n }, (_, i) => normalQuantile((i + 0.5) / n));
+  return Array.from({ length: quantities }, () => {
+    const mine = [...z];
+    shuffle(mine, random);
+    return mine;
+  });
+}
+
 /** The ranges that a plan shows: so many kitchens, drawn by this seed. The same plan in the same kitchen has the same. */
 export const STATED = { seed: 640, kitchens: 240 } as const;
 /** The middle four fifths of `n` such kitchens (decision: ranges come from sampled beliefs only). */
@@ -85,15 +102,17 @@ export function ranges(
   n: number,
   onProgress: (done: number, of: number) => void = () => undefined,
 ): Readonly<Record<RangeOf, Range>> {
-  const random = seededRandom(seed);
-  const of = coefficientsOf(kit, doubted(recipe));
+  const keeping = keepingThings(recipe.materials).map((thing) => ['keeping', thing] as const);
+  const of = [...coefficientsOf(kit, doubted(recipe)), ...keeping];
+  const draws = latinHypercube(of.length + 2, n, seededRandom(seed));
   const mine = pouring(recipe);
   const got = Object.fromEntries(PICKS.map(([name]) => [name, new Float64Array(n)]));
   for (let i = 0; i < n; i += 1) {
-    const believed = drawn(of, beliefs, random);
-    const fridgeC = Math.min(14, Math.max(-0.9, kit.fridgeC + FRIDGE_SD_K * normal(random)));
+    const z = (k: number): number => (draws[k] as readonly number[])[i] as number;
+    const believed = drawn(of, beliefs, z);
+    const fridgeC = Math.min(14, Math.max(-0.9, kit.fridgeC + FRIDGE_SD_K * z(of.length)));
     const here = { ...kit, fridgeC };
-    mine.pour(Math.exp(WATER_SD * normal(random)));
+    mine.pour(Math.exp(WATER_SD * z(of.length + 1)));
     const s = summarise(mine.recipe, fold(mine.recipe, { kit: here, beliefs: believed }), here, 'keep');
     for (const [name, pick] of PICKS) (got[name] as Float64Array)[i] = pick(s);
     if (i % 16 === 15) onProgress(i + 1, n);

@@ -1,7 +1,7 @@
 export { highestOf, KINDS, isRead, kindOf, makeStep, nameOf, numberOf, paramOf, withParams } from './registry';
 export type { ParamValue } from './registry';
 export { keepBy, pulpBoilS, thawsInS } from './processes/keeping';
-export { isBoiledEnough, isFlour, isSpoiled, keepingOf, heldDays } from './processes/keepingLimits';
+export { isBoiledEnough, isFlour, isSpoiled, keepingOf, keepingThings, heldDays } from './processes/keepingLimits';
 export { neededHoldS } from './processes/cooking';
 export type { KeepBy } from './processes/keeping';
 export { fatShare, splitsAtBoil } from './processes/splitting';

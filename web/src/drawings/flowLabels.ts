@@ -19,6 +19,8 @@ export function boxOf(l: Label): Box {
 }
 const hits = (p: Box, q: Box): boolean => p.a < q.b && q.a < p.b && Math.abs(p.y - q.y) < LINE;
 
+/** Places tried for one label: enough lines above and below for a long plan in a narrow frame. */
+const MOST_TRIES = 64;
 /** Labels are kept inside the frame; one that would stand on another goes as few lines away as it can. */
 export function apart(labels: readonly Label[], frame: Frame): readonly Label[] {
   const done: Label[] = [];
@@ -30,7 +32,7 @@ export function apart(labels: readonly Label[], frame: Frame): readonly Label[] 
     const x = Math.max(lead + 2, Math.min(l.x, most - (w - lead)));
     const free = (y: number): boolean => !done.some((d) => hits(boxOf(d), boxOf({ ...l, x, y })));
     let y = Math.max(13, l.y);
-    for (let k = 1; !free(y) && k < 16; k += 1) {
+    for (let k = 1; !free(y) && k < MOST_TRIES; k += 1) {
       const step = Math.ceil(k / 2) * LINE;
       const tried = l.y + (k % 2 === 1 ? step : -step);
       if (tried >= 13) y = tried;

@@ -1,7 +1,7 @@
-import { inhibitorLeftOf, massG, multiplier, waterG } from '../../kitchen';
+import { coefficientId, inhibitorLeftOf, massG, waterG } from '../../kitchen';
 import type { Stream } from '../../kitchen';
 import { materialById, milkCalled } from '../../materials';
-import type { Keeps } from '../../materials';
+import type { Keeps, Material } from '../../materials';
 import {
   BOIL_AT_LEAST_S,
   COOLING_LIMITS,
@@ -37,16 +37,23 @@ export function keepingOf(s: Stream, ctx: Ctx): Keeping | null {
     const as = bean && !done ? 'raw' : again ? 'boiled' : s.hygiene;
     const k = m.keeps[as];
     const thing = keepingThing(milkCalled(m), again ? 'touched' : as);
-    const days = heldDays(k.days * multiplier(ctx.beliefs, 'keeping', thing), k.days, k.capDays);
+    const own = ctx.beliefs[coefficientId('keeping', thing)];
+    // Only a kitchen drawn for a range may keep it for less than usual.
+    const days = heldDays(k.days * (own?.mean ?? 1), k.days * Math.min(1, own?.low ?? 1), k.capDays);
     capDays = Math.min(capDays, again ? touchedCap(s, k, m.keeps.raw) : k.capDays);
     if (least === null || days < least.days) least = { days, capDays, thing };
   }
   return least && { ...least, capDays };
 }
-/** What a kitchen's own jars say moves the usual value between its low end and the cap, never past; all in days. */
-export const heldDays = (ownD: number, usualD: number, capDays: number): number =>
-  Math.min(Math.max(ownD, usualD), Math.max(usualD, capDays));
+/** What a kitchen's own jars say moves the keeping between a least value, usually the usual, and the cap; all in days. */
+export const heldDays = (ownD: number, leastD: number, capDays: number): number =>
+  Math.min(Math.max(ownD, leastD), Math.max(leastD, capDays));
 
+const KEEPING_STATES = ['raw', 'heated', 'boiled', 'touched'] as const;
+/** Every state of the milks of some foods whose keeping is a coefficient. */
+export const keepingThings = (foods: readonly Material[]): readonly string[] => [
+  ...new Set(foods.flatMap((m) => (m.stirredIn ? [] : KEEPING_STATES.map((s) => keepingThing(milkCalled(m), s))))),
+];
 /** What a kitchen learns the keeping of: a milk in a state. */
 const keepingThing = (milk: string, state: string): string =>
   `${milk === '' ? 'other' : milk.replace(/[^\w.-]+/g, '-')}-${state}`;

@@ -45,6 +45,11 @@ export const Results = memo(function Results({ look, recipe, here, now }: Result
   const flour = massOf(s.products.filter((p) => p.flour));
   const between = (r: { low: number; high: number } | undefined, say: (x: number) => Spoken): string | undefined =>
     r && join(say(r.low)) !== join(say(r.high)) ? `${say(r.low).n}–${join(say(r.high))}` : undefined;
+  // Keeping is told by its low end alone, and not at all where nine kitchens in ten reach the limit.
+  const keepsLess = (r: { low: number; high: number } | undefined): string | undefined =>
+    r && join(roughly(r.low)) !== join(roughly(r.high))
+      ? `one kitchen in ten gets less than ${join(roughly(r.low))}`
+      : undefined;
   return (
     <section id={RESULTS_ID} aria-label="What you should get" className="plate px-4 py-3 contain-content">
       <div className="flex items-baseline justify-between gap-2">
@@ -87,7 +92,7 @@ export const Results = memo(function Results({ look, recipe, here, now }: Result
             <Line
               label={m.keepThawed ? 'Keeps in the freezer' : 'Keeps in your fridge'}
               of={roughly(m.keep?.s ?? 0)}
-              range={between(ranges?.keepS, roughly)}
+              range={keepsLess(ranges?.keepS)}
             />
             {m.keepThawed && <Line label="Then in your fridge, thawing included" of={roughly(m.keepThawed.s)} />}
             <Line label="Start to jar" of={duration(s.toJarS)} />
