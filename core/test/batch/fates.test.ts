@@ -82,7 +82,7 @@ describe('how long a jar lasted, in days at 4 °C', () => {
       jarNow(
         jar,
         [],
-        { ...batch, beliefs: { 'keeping:soy-boiled': { mean, sd: 0.2, n: 9, low: 0, high: 9 } } },
+        { ...batch, beliefs: { 'keeping:soy-boiled': { mean, sd: 0.2, n: 9, low: 1, high: 9 } } },
         at4,
         jar.filledAt,
       ).keep?.budgetD;
