@@ -80,6 +80,8 @@ export function AtHand({ r, t, stage, now, probeC }: AtHandProps) {
     case 'part':
     case 'lift':
       return <Vessel kind="jar" full={f('jarMl') > 0 ? f('eachMl') / f('jarMl') : 0.6} fill="var(--milk)" />;
+    case 'open':
+      return <Vessel kind="bowl" full={0.5} fill="var(--food)" />;
     case 'knead':
       return <Vessel kind="bowl" full={0.6} fill="var(--food)" word={join(percent(f('openedShare')))} />;
     case 'enzyme':
@@ -87,7 +89,6 @@ export function AtHand({ r, t, stage, now, probeC }: AtHandProps) {
     case 'dry':
     case 'toast':
       return <Vessel kind="pot" full={0.3} fill="var(--food)" />;
-    case 'open':
     case 'sort':
     case 'drain':
     case 'hull':

@@ -46,10 +46,8 @@ export const Results = memo(function Results({ look, recipe, here, now }: Result
   const between = (r: { low: number; high: number } | undefined, say: (x: number) => Spoken): string | undefined =>
     r && join(say(r.low)) !== join(say(r.high)) ? `${say(r.low).n}–${join(say(r.high))}` : undefined;
   // Keeping is told by its low end alone, and not at all where nine kitchens in ten reach the limit.
-  const keepsLess = (r: { low: number; high: number } | undefined): string | undefined =>
-    r && join(roughly(r.low)) !== join(roughly(r.high))
-      ? `one kitchen in ten gets less than ${join(roughly(r.low))}`
-      : undefined;
+  const keepLow =
+    ranges && join(roughly(ranges.keepS.low)) !== join(roughly(ranges.keepS.high)) ? ranges.keepS.low : null;
   return (
     <section id={RESULTS_ID} aria-label="What you should get" className="plate px-4 py-3 contain-content">
       <div className="flex items-baseline justify-between gap-2">
@@ -89,11 +87,7 @@ export const Results = memo(function Results({ look, recipe, here, now }: Result
             {m.beany !== null && <Line label="Beany, of 100" of={{ n: plain(m.beany), unit: 'estimate' }} />}
             {pulp > 0 && <Line label="Wet pulp" of={grams(pulp)} />}
             {flour > 0 && <Line label="Pulp flour" of={grams(flour)} />}
-            <Line
-              label={m.keepThawed ? 'Keeps in the freezer' : 'Keeps in your fridge'}
-              of={roughly(m.keep?.s ?? 0)}
-              range={keepsLess(ranges?.keepS)}
-            />
+            <Line label={m.keepThawed ? 'Keeps in the freezer' : 'Keeps in your fridge'} of={roughly(m.keep?.s ?? 0)} />
             {m.keepThawed && <Line label="Then in your fridge, thawing included" of={roughly(m.keepThawed.s)} />}
             <Line label="Start to jar" of={duration(s.toJarS)} />
             <Line label="With your hands" of={duration(s.handsS)} />
@@ -110,6 +104,7 @@ export const Results = memo(function Results({ look, recipe, here, now }: Result
       )}
       <p className="small quiet mt-1.5 leading-snug">
         {taught !== null && `${taught} `}
+        {m && keepLow !== null && `In one kitchen in ten it keeps less than ${join(roughly(keepLow))}. `}
         {m?.keep?.limit === 'cap' ? 'Keeping stops at the cap for this milk. ' : ''}Keeping times are a guide; your
         local food-safety authority decides. If in doubt, throw it out.
       </p>
