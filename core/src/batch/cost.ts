@@ -11,7 +11,7 @@ export interface Cost {
   /** Per litre of what is jarred; null: nothing is. */
   readonly perL: number | null;
 }
-/** What a plan costs in this kitchen: its food at the kitchen's prices or the usual ones, and the power it takes, a kettle's for water that is poured warm among it. */
+/** What a plan costs in this kitchen: its food at the kitchen's or the usual prices, and its energy, a kettle's included. */
 export function costOf(recipe: Recipe, o: Outcome, kit: Kit, jarredMl: number): Cost {
   let food = 0;
   for (const l of foodLines(recipe)) {

@@ -146,12 +146,12 @@ function clearsOf(jar: FilledJar, batch: FrozenBatch, looks: readonly SeenLook[]
   );
   return { seen, expected: expectedParting(jar, batch) };
 }
-/** How much of a jar is expected to go clear, standing in the fridge from its filling on. */
-export const expectedParting = (jar: FilledJar, batch: FrozenBatch): Approach =>
-  expectedApproach(layersAhead(jar, batch, AHEAD_H).map((a) => ({ hours: a.hours, share: serumShare(a.layers) })));
-/** Is what is expected to part of it thin, without a line that shows, rather than clear? */
-export const partsBlurred = (jar: FilledJar, batch: FrozenBatch): boolean =>
-  layersAhead(jar, batch, AHEAD_H).some((a) => a.layers.some((l) => l.kind === 'thin'));
+/** How much of a jar should separate into a watery or clear layer, in the fridge from its filling on. */
+export function expectedParting(jar: FilledJar, batch: FrozenBatch): Approach {
+  const ahead = layersAhead(jar, batch, AHEAD_H);
+  const approach = expectedApproach(ahead.map((a) => ({ hours: a.hours, share: serumShare(a.layers) })));
+  return ahead.some((a) => a.layers.some((l) => l.kind === 'thin')) ? { ...approach, blurred: true } : approach;
+}
 /** What has turned tastes of that, and not of what it was made from. */
 const wordedOf = (looks: readonly SeenLook[]): readonly Worded[] =>
   looks

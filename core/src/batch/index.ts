@@ -43,7 +43,7 @@ export { freezesUpToMl, pouredOver, splitInto, tubMl } from './vessels';
 export type { Chosen, Split } from './vessels';
 export type { Ice } from './ice';
 export type { JarNow, Lifted, SeenLook } from './jarLife';
-export { expectedParting, partsBlurred, fateOfJar, isPulpFate } from './fates';
+export { expectedParting, fateOfJar, isPulpFate } from './fates';
 export type { Fate } from './fates';
 export { jarTimes, keptTill } from './keptTill';
 export type { JarTimes, KeptTill } from './keptTill';

@@ -61,7 +61,8 @@ export const holdTooShort: Check = {
     'Kwok, Qin & Tsang 1993, J. Food Sci. 58:859; a fifth left as the goal, and ten minutes at least: common practice',
   find: (l) => {
     const last = milkBoils(l).at(-1);
-    if (!last) return [];
+    // In a pot that never boils no hold is long enough: `neverReaches` says so.
+    if (!last || last.f('heatLossW') > 0) return [];
     const milk = madeBy(last, last.step.params.of);
     if (!milk || isBoiledEnough(milk)) return [];
     const left = last.f('inhibitorLeft');
@@ -173,7 +174,7 @@ export const hobTooWeak: Check = {
   source: 'common practice',
   find: (l) =>
     stepsOf(l, 'boil')
-      .filter((s) => s.f('steamLoad') > 1)
+      .filter((s) => s.f('steamLoad') > 1 && s.f('heatLossW') === 0)
       .map((s) => ({
         check: 'hobTooWeak',
         step: s.step.id,
@@ -198,7 +199,10 @@ export const neverReaches: Check = {
         check: 'neverReaches',
         step: s.step.id,
         weight: 'danger' as const,
-        figures: { stallsC: fig(s.f('stallsC'), 'C') },
+        figures: {
+          stallsC: fig(s.f('stallsC'), 'C'),
+          ...(s.stage.figures.inhibitorLeft !== undefined && { raw: fig(1, 'count') }),
+        },
         fixes: 'hob' in s.step.params ? otherHob(l, s.step, s.f('heatLossW') * HEAT_TO_SPARE) : [],
       })),
 };

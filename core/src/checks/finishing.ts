@@ -3,7 +3,7 @@ import { behaviourOf, refusalOf } from '../materials';
 import { foodLines, FREEZING_POINT_C, highestOf, streamBefore } from '../steps';
 import { HOUR_S } from '../units';
 import type { Kind, Step } from '../steps';
-import { fig, madeBy, setFix, stepsOf } from './types';
+import { arrivesFrozen, fig, madeBy, setFix, stepsOf } from './types';
 import type { Check } from './types';
 
 /** Honey, which infants may not have. */
@@ -157,7 +157,7 @@ export const frozenIntoJar: Check = {
   source: 'common practice',
   find: (l) =>
     stepsOf(l, 'jar')
-      .filter((s) => (streamBefore(l.outcome, s.place, s.step.params.of)?.temperatureC ?? 0) < FREEZING_POINT_C)
+      .filter((s) => arrivesFrozen(l, s.place, s.step.params.of))
       .map((s) => ({
         check: 'frozenIntoJar',
         step: s.step.id,

@@ -1,5 +1,5 @@
-import { FREEZING_POINT_C, makeStep, SLIPPERY_FROM, stepsBefore, streamBefore } from '../steps';
-import { bodyAt, fig, freshId, insertFix, madeBy, setFix, stepsOf } from './types';
+import { makeStep, SLIPPERY_FROM, stepsBefore } from '../steps';
+import { arrivesFrozen, bodyAt, fig, freshId, insertFix, madeBy, setFix, stepsOf } from './types';
 import type { Check, Fix, Looked } from './types';
 
 /** A plan of water. */
@@ -120,7 +120,7 @@ export const stillFrozen: Check = {
   source: 'latent heat of ice, 334 kJ/kg',
   find: (l) =>
     stepsOf(l, 'strain', 'wash', 'pool', 'part')
-      .filter((s) => (streamBefore(l.outcome, s.place, s.step.params.of)?.temperatureC ?? 0) < FREEZING_POINT_C)
+      .filter((s) => arrivesFrozen(l, s.place, s.step.params.of))
       .map((s) => {
         const before = l.recipe.steps[s.place - 1]?.id ?? null;
         const step = makeStep(freshId(l, 'thaw'), 'stand', {

@@ -1,4 +1,4 @@
-import { bodyOf, contextOf, layered } from '../steps';
+import { bodyOf, contextOf, isFrozen, layered, streamBefore } from '../steps';
 import type { Kit, Stream, Thing } from '../kitchen';
 import type { Body, Edit, FigureOf, Kind, Outcome, Recipe, Stage, Step } from '../steps';
 
@@ -86,6 +86,11 @@ export const madeBy = (s: Pick<At<Kind>, 'stage'>, stream: string): Stream | und
 /** The body of a stream as it will be served from this fridge; null where there is no liquid. */
 export const bodyAt = (l: Looked, s: Stream | undefined): Body | null =>
   s ? bodyOf(s, l.kit.fridgeC, contextOf({ kit: l.kit, beliefs: l.outcome.beliefs }, l.recipe.materials)) : null;
+/** Is this stream frozen when the step at `place` takes it? */
+export function arrivesFrozen(l: Looked, place: number, stream: string): boolean {
+  const s = streamBefore(l.outcome, place, stream);
+  return s !== undefined && isFrozen(s);
+}
 /** A step id this plan does not have yet. */
 export function freshId(l: Looked, base: string): string {
   const taken = new Set(l.recipe.steps.map((s) => s.id));

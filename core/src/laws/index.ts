@@ -137,4 +137,4 @@ export type { Layer, LayerKind, Swarm } from './layering';
 export { FREEZING_POINT_C, frozenC, frozenSeconds, iceShare } from './freezing';
 export type { FreezingBody } from './freezing';
 export { hobSteamGPerS, kettleKJ, LIDDED_STEAM, potCourse, potFaces, potLossW } from './openPot';
-export type { PotCourse, PotFaces, PotStands } from './openPot';
+export type { PotCourse, PotFaces, PotPlacement } from './openPot';

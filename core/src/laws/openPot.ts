@@ -12,9 +12,9 @@ export interface PotFaces {
   readonly openM2: number;
 }
 /** onHob: open, its bottom on the hob; open: open, on the counter; lidded: on the hob under its lid. */
-export type PotStands = 'onHob' | 'open' | 'lidded';
+export type PotPlacement = 'onHob' | 'open' | 'lidded';
 /** Faces of a round pot holding so much: 2 l across 22 cm: side .0364 m², face .0380. */
-export function potFaces(ml: number, diameterCm: number, stands: PotStands): PotFaces {
+export function potFaces(ml: number, diameterCm: number, stands: PotPlacement): PotFaces {
   const d = within('pot diameter', diameterCm, 1, 200) / 100;
   const round = (Math.PI * d * d) / 4;
   const side = (4 * within('volume', ml, 0, Infinity) * 1e-6) / d;

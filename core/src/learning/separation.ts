@@ -12,6 +12,8 @@ export interface Approach {
   readonly perH: number;
   readonly sdFinal: number;
   readonly sdRate: number;
+  /** The layer is watery and not clear: its edge is no line, so a cook who marks less of it saw nothing unusual. */
+  readonly blurred?: true;
 }
 /** A line on a jar is read to this share of the height, 1 σ (estimate). */
 const READ_SD = 0.02;
@@ -82,12 +84,9 @@ export function clearAt(
   const edge = (z: number): number => Math.hypot(of(z, 0) - share, of(0, z) - share, READ_SD);
   return { share, low: Math.max(0, share - edge(-Z80)), high: Math.min(1, share + edge(Z80)) };
 }
-/**
- * Is what was seen what such milk does?
- * @param blurred what parts is thin and not clear: its edge is no line, and a cook who marks less of it saw nothing unusual
- */
-export function judgedClear(seen: SeenClear, expected: Approach, blurred = false): 'normal' | 'more' | 'less' {
+/** Whether a milk has separated as much as expected. */
+export function judgedClear(seen: SeenClear, expected: Approach): 'normal' | 'more' | 'less' {
   const e = clearAt(expected, seen.hours);
   if (seen.share > e.high) return 'more';
-  return seen.share < e.low && !blurred ? 'less' : 'normal';
+  return seen.share < e.low && !expected.blurred ? 'less' : 'normal';
 }

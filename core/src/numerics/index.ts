@@ -10,5 +10,6 @@ export { hessian, minimise } from './minimise';
 export type { MinimumOutcome } from './minimise';
 export { choose, EXACT_PLAYERS, shapley, shuffle } from './shapley';
 export type { Shares, Worth } from './shapley';
-export { normalQuantile, normalTail } from './normal';
+export { normalTail } from './normal';
+export { latinHypercube } from './latinHypercube';
 export { binomialAt, binomialTail, shareInterval } from './binomial';

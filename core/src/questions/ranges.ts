@@ -2,7 +2,7 @@ import { fold, MEASURES, summarise } from '../batch';
 import type { Summary } from '../batch';
 import { COEFFICIENTS, coefficientId, multiplier } from '../kitchen';
 import type { Beliefs, CoefficientKind, Here, Kit } from '../kitchen';
-import { normal, normalQuantile, seededRandom, shuffle } from '../numerics';
+import { latinHypercube, normal, seededRandom } from '../numerics';
 import { keepingThings } from '../steps';
 import type { Recipe, Step } from '../steps';
 import { freshWater } from './solve';
@@ -77,19 +77,6 @@ function pouring(recipe: Recipe): { readonly recipe: Recipe; readonly pour: (by:
       for (const w of waters) w.params[w.name] = w.was * by;
     },
   };
-}
-
-/**
- * Standard normal draws for so many quantities, `n` of each: the quantiles (i − ½)/n, shuffled for each by itself (McKay,
- * Beckman & Conover 1979). Each quantity is covered evenly, which plain draws miss by some points.
- */
-function latinHypercube(quantities: number, n: number, random: () => number): readonly (readonly number[])[] {
-  const z = Array.from({ length: n }, (_, i) => normalQuantile((i + 0.5) / n));
-  return Array.from({ length: quantities }, () => {
-    const mine = [...z];
-    shuffle(mine, random);
-    return mine;
-  });
 }
 
 /** The ranges that a plan shows: so many kitchens, drawn by this seed. The same plan in the same kitchen has the same. */

@@ -50,7 +50,6 @@ export const FIGURES = {
   glucanCut: ['share', 'β-glucan cut by enzyme'],
   glucanShare: ['share', 'β-glucan dissolved so far'],
   gritShare: ['share', 'particles felt on the tongue, of the milk'],
-  heatW: ['W', 'heat that the hob gives to the pot'],
   heatUpS: ['s', 'time to the true boil'],
   holdsG: ['g', 'liquid that the pulp can hold'],
   holdS: ['s', 'held at the true boil'],

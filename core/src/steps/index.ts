@@ -47,7 +47,7 @@ export type {
 export { FIGURES } from './figures';
 export { KIND_FIGURES, MOST_PARTS, STREAM_NAME } from './params';
 export type { FigureName } from './figures';
-export { bodyOf, bodyWord, slipWord, isPasty, gritShareOf, settlesMmPerH } from './processes/body';
+export { bodyOf, bodyWord, isFrozen, slipWord, isPasty, gritShareOf, settlesMmPerH } from './processes/body';
 export { BODY_SCALE, SLIP_SCALE } from './processes/body';
 export type { Body, BodyWord, SlipWord } from './processes/body';
 export { coldHours, fillHeightMm, JAR_FILL, layersOf, stillAt, swarmsOf } from './processes/separating';

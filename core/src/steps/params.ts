@@ -121,7 +121,7 @@ const COOKING = [
 ] as const;
 export type CookingFigure = (typeof COOKING)[number];
 /** What a pot tells that never gets as warm as it should. */
-const STALLS = ['stallsC', 'heatLossW', 'heatW'] as const;
+const STALLS = ['stallsC', 'heatLossW'] as const;
 /** What both straining and washing tell. */
 const STRAINING = [
   'milkG',

@@ -28,8 +28,8 @@ const COOL = {
 const lidWords = ({ params: p }: Step<'cool'>): string =>
   p.vessel === 'pot' && (p.how === 'counter' || p.how === 'window')
     ? p.lid
-      ? ' The lid is on.'
-      : ' The lid is off.'
+      ? ' Put the lid on.'
+      : ' Leave the lid off.'
     : '';
 const HAND = {
   drip: 'Let it drip; do not squeeze.',

@@ -80,7 +80,7 @@ export const SIGN_WORDS: Said_<Sign> = {
 export const LAYER_WORDS: Readonly<Record<LayerKind, Said>> = {
   cream: { word: 'cream', means: 'Fat that has risen.' },
   clear: { word: 'clear', means: 'See-through, or nearly: what was in it has moved away.' },
-  thin: { word: 'thin', means: 'Cloudy and as thin as water: its starch and fines have moved away.' },
+  thin: { word: 'watery', means: 'Cloudy and as thin as water. The starch has settled.' },
   body: { word: 'milk', means: 'Milk as it was filled.' },
   sediment: { word: 'sediment', means: 'Starch and fines on the bottom.' },
 };
@@ -106,12 +106,12 @@ export function clearText(
   const usual = `${of(expected.low)} to ${of(expected.high)} % is usual by now`;
   switch (judged) {
     case 'normal':
-      if (seen < 0.02) return 'No thin or clear layer: normal for this milk.';
-      return `${of(seen)} % thin or clear: normal for this milk (${usual}). Shake it.`;
+      if (seen < 0.02) return 'No watery or clear layer: normal for this milk.';
+      return `${of(seen)} % watery or clear: normal for this milk (${usual}). Shake it.`;
     case 'more':
-      return `${of(seen)} % thin or clear: more than usual for this milk (${usual}). Separated is not spoilt: smell it, then shake it.`;
+      return `${of(seen)} % watery or clear: more than usual for this milk (${usual}). Separated is not spoilt: smell it, then shake it.`;
     case 'less':
-      return `${of(seen)} % thin or clear: less than usual for this milk (${usual}).`;
+      return `${of(seen)} % watery or clear: less than usual for this milk (${usual}).`;
   }
 }
 
@@ -177,5 +177,5 @@ export function partsText(
     `${plain(x, places)} (${plain(low, places)}–${plain(high, places)})`;
   const share = r.final.map((x) => 100 * x) as unknown as readonly [number, number, number];
   const from = looks === 1 ? 'its one look' : `its ${looks} looks`;
-  return `Fitted to ${from}: ${of(share)} % thin or clear in the end, half of it after ${of(r.halfH, r.halfH[1] < 10 ? 1 : 0)} h. An estimate.`;
+  return `Fitted to ${from}: ${of(share)} % watery or clear in the end, half of it after ${of(r.halfH, r.halfH[1] < 10 ? 1 : 0)} h. An estimate.`;
 }

@@ -18,8 +18,8 @@ const SENTENCES: Readonly<Record<string, Say>> = {
   iceLeft: (f) =>
     `${f('leftG')} of the ice is still ice when it is strained: it stays in the bag. Let it melt first, or take less.`,
   setsInCloth: () =>
-    'The slurry has set like porridge: hardly any of it runs through the cloth. Use cooler water, or less food to the litre.',
-  stillFrozen: () => 'It is still frozen: ice does not pour. Let it thaw in the fridge first.',
+    'The slurry sets like porridge, so hardly any of it runs through the cloth. Use cooler water or less food per litre.',
+  stillFrozen: () => 'The milk is still frozen. Let it thaw in the fridge first.',
   soakTooShort: (f) =>
     `They will have drunk ${f('uptakeShare')} of what they can hold at ${f('aroundC')}. Soak them longer.`,
   soakTooLong: (f) =>
@@ -36,8 +36,8 @@ const SENTENCES: Readonly<Record<string, Say>> = {
   hotInJug: (f) =>
     `The jug starts at ${f('startC')}. Open the vent, no more than ${f('holdsMl')} in it, a folded towel over the lid.`,
   tooThick: (f) => `Too thick for the jug: add ${f('moreG')} of water.`,
-  groundDry: (f) =>
-    `Not soaked: they have drunk ${f('uptakeShare')} of what they can hold. Dry pieces are hard, and this opens ${f('openedShare')} of the cells.`,
+  groundDry: (f, w) =>
+    `${(w.figures.uptakeShare?.value ?? 0) < 0.01 ? 'The pieces are not soaked.' : `The pieces are only ${f('uptakeShare')} soaked.`} Dry pieces are hard, so blending opens only ${f('openedShare')} of their cells.`,
   groundTooLittle: (f) =>
     `${f('nowS')} a load opens ${f('openedShare')} of the cells; much stays in the pulp. Grind longer.`,
   notGround: () => 'Nothing has been ground before this strain: whole pieces give nothing. Grind first.',
@@ -53,8 +53,8 @@ const SENTENCES: Readonly<Record<string, Say>> = {
   boilsDry: (f) =>
     `${f('steamG')} leaves as steam and only ${f('leftG')} of water stays. Boil it gently, or for less time.`,
   hobTooWeak: (f) => `This boil asks for ${f('load')} of what the hob can give; it will fall back. Boil it gently.`,
-  neverReaches: (f) =>
-    `It gets to ${f('stallsC')} and no further: there the pot loses as much heat as this hob gives. Use a stronger hob or a smaller pot, or make less.`,
+  neverReaches: (f, w) =>
+    `${w.figures.raw ? 'The milk never boils, and raw soy milk upsets the stomach. ' : ''}On this hob the pot stops at ${f('stallsC')}, because it loses as much heat as the hob gives. Use a stronger hob or a smaller pot, or make less.`,
   neverCools: (f) => `It stands in ${f('aroundC')}: it never gets that cold there.`,
   coolsTooSlowly: (f) =>
     `It spends ${f('above21S')} between 57 and 21 °C and ${f('above5S')} above 5 °C. At most 2 h and 6 h.`,

@@ -76,3 +76,11 @@ test('over the whole range of altitude, strength and hold, the hold’s mend mak
     { numRuns: 60, seed: 7 },
   );
 });
+
+test('a pot that never boils its soy milk: raw soy is named, and nobody is told to hold it for some minutes', () => {
+  const [, recipe, kit] = CASES.find(([check]) => check === 'neverReaches') ?? [];
+  if (!recipe || !kit) throw new Error('no such case');
+  const said = (look(recipe, unlearned(kit))?.warnings ?? []).filter((w) => w.weight !== 'know');
+  expect(said.map((w) => w.check)).toEqual(['neverReaches']);
+  expect(said.map(warningText)[0]).toMatch(/^The milk never boils, and raw soy milk upsets the stomach\./);
+});

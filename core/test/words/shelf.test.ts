@@ -35,13 +35,13 @@ describe('a shelf speaks no louder than it knows', () => {
   test('normal or more than usual, with the figures; one milk is no layers', () => {
     const usual = { low: 0.08, high: 0.2 };
     expect(clearText('normal', 0.12, usual)).toBe(
-      '12 % thin or clear: normal for this milk (8 to 20 % is usual by now). Shake it.',
+      '12 % watery or clear: normal for this milk (8 to 20 % is usual by now). Shake it.',
     );
     expect(clearText('more', 0.4, usual)).toContain('Separated is not spoilt');
-    expect(clearText('normal', 0.01, { low: 0, high: 0.02 })).toBe('No thin or clear layer: normal for this milk.');
+    expect(clearText('normal', 0.01, { low: 0, high: 0.02 })).toBe('No watery or clear layer: normal for this milk.');
     expect(layersText([{ kind: 'body', share: 1 }])).toBe('all one milk');
     expect(partsText(2, { final: [0.86, 0.92, 0.95], halfH: [11.2, 13, 15.1] })).toBe(
-      'Fitted to its 2 looks: 92 (86–95) % thin or clear in the end, half of it after 13 (11–15) h. An estimate.',
+      'Fitted to its 2 looks: 92 (86–95) % watery or clear in the end, half of it after 13 (11–15) h. An estimate.',
     );
   });
 });

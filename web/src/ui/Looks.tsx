@@ -1,4 +1,4 @@
-import { expectedParting, LOOK_SCALES, partsBlurred } from '@ironpan/core/batch';
+import { expectedParting, LOOK_SCALES } from '@ironpan/core/batch';
 import type { FilledJar, FrozenBatch, SeenLook } from '@ironpan/core/batch';
 import { isPulp } from '@ironpan/core/kitchen';
 import { approachRanges, clearAt, fittedApproach, judgedClear } from '@ironpan/core/learning';
@@ -102,11 +102,8 @@ const clearOf = (l: SeenLook) => ({ hours: coldHours(l.stillS), share: serumShar
 /** Is what went clear what such milk does by then? */
 function Judged({ jar, batch, look }: Omit<LooksProps, 'looks'> & { readonly look: SeenLook }) {
   const expected = useMemo(() => expectedParting(jar, batch), [jar, batch]);
-  const blurred = useMemo(() => partsBlurred(jar, batch), [jar, batch]);
   const seen = clearOf(look);
   return (
-    <p className="small mt-0.5">
-      {clearText(judgedClear(seen, expected, blurred), seen.share, clearAt(expected, seen.hours))}
-    </p>
+    <p className="small mt-0.5">{clearText(judgedClear(seen, expected), seen.share, clearAt(expected, seen.hours))}</p>
   );
 }

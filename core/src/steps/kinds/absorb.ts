@@ -3,9 +3,9 @@ import type { Stream } from '../../kitchen';
 import { handlingOf, materialById, sumGrams } from '../../materials';
 import { hobSteamGPerS, latentKJPerKg, LIDDED_STEAM, POT_FULL, potFaces, steamGPerS } from '../../laws';
 import { advance } from '../processes/advance';
-import { stalls } from '../processes/cooking';
+import { addStallFigures } from '../processes/cooking';
 import { holdAt } from '../processes/course';
-import { potOn, rises } from '../processes/onHob';
+import { findPot, heatPot } from '../processes/onHob';
 import { celsius, lostFrom, seconds, stream, thing, waterOf } from '../specs';
 import type { FigureOf } from '../params';
 import type { Ctx, StepKind } from '../types';
@@ -39,8 +39,8 @@ export const absorb: StepKind<'absorb'> = {
   writes: (p) => [p.of],
   run(id, p, get, ctx) {
     const s = merge(get(p.of), waterStream(p.waterG, p.waterC));
-    const on = potOn(p, ctx);
-    const way = rises(s, ctx.boilC, on, ctx, 'lidded');
+    const on = findPot(p, ctx);
+    const way = heatPot(s, ctx.boilC, on, ctx, 'lidded');
     const { upS: up } = way;
     const hot = advance(s, way.course, ctx);
     const boilS = cookS(hot, ctx);
@@ -77,7 +77,7 @@ export const absorb: StepKind<'absorb'> = {
       waterWantedG: Math.max(0, need - had),
       energyKJ: (up * on.hob.watts + steam * latentKJPerKg(ctx.boilC) * (on.hob.watts / on.heatW)) / 1000,
     };
-    if (way.stallsC !== null) stalls(figures, way, ctx.boilC, on, ctx);
+    if (way.stallsC !== null) addStallFigures(figures, way, ctx.boilC, ctx);
     return {
       writes: [[p.of, after]],
       flows: [

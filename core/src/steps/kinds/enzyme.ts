@@ -1,9 +1,9 @@
 import { at, away, evolve, readyAt, waterFlow, waterG } from '../../kitchen';
 import { MALTOSE_PER_STARCH } from '../../laws';
 import { advance } from '../processes/advance';
-import { stalls } from '../processes/cooking';
+import { addStallFigures } from '../processes/cooking';
 import { courseOf, holdAt } from '../processes/course';
-import { potOn, rises } from '../processes/onHob';
+import { findPot, heatPot } from '../processes/onHob';
 import { celsius, choice, courseIn, seconds, stream } from '../specs';
 import type { FigureOf } from '../params';
 import type { StepKind } from '../types';
@@ -49,8 +49,8 @@ export const enzyme: StepKind<'enzyme'> = {
     // What is as warm as a hob can make it is not warmed.
     const toC = p.atC - s.temperatureC > WORTH_WARMING_K ? p.atC : s.temperatureC;
     const { pot, hob } = ctx.kit.use;
-    const on = potOn({ pot, hob }, ctx);
-    const way = rises(dosed, toC, on, ctx);
+    const on = findPot({ pot, hob }, ctx);
+    const way = heatPot(dosed, toC, on, ctx);
     const { upS: up, topC } = way;
     const rise = courseOf(ctx, 'warm', up, () => way.course);
     const held = courseOf(ctx, 'rest', p.durationS, () => holdAt(topC, p.durationS));
@@ -70,7 +70,7 @@ export const enzyme: StepKind<'enzyme'> = {
       steamG: steam,
       energyKJ: (up * on.hob.watts) / 1000,
     };
-    if (way.stallsC !== null) stalls(figures, way, toC, on, ctx);
+    if (way.stallsC !== null) addStallFigures(figures, way, toC, ctx);
     return {
       writes: [[p.of, readyAt(out, s.readyAtS + up + p.durationS)]],
       flows: steam > 0 ? [waterFlow(id, at(p.of), away('steam'), steam, topC)] : [],
@@ -79,7 +79,7 @@ export const enzyme: StepKind<'enzyme'> = {
           ? [
               {
                 ...{ id: 'warm', durationS: up, hands: 'near' as const, timed: true },
-                courseC: (t: number) => (ctx.courses?.warm ? rise.at(t) : way.onwards(t)),
+                courseC: (t: number) => (ctx.courses?.warm ? rise.at(t) : way.cAt(t)),
               },
             ]
           : []),

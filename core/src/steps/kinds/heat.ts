@@ -1,9 +1,9 @@
 import { at, away, draftOf, readyAt, volumeMl, waterFlow } from '../../kitchen';
 import { PASTEURISED_MIN, POT_FULL } from '../../laws';
 import { advance } from '../processes/advance';
-import { stalls } from '../processes/cooking';
+import { addStallFigures } from '../processes/cooking';
 import { courseOf, holdAt } from '../processes/course';
-import { drawsW, potOn, rises, vapourOver } from '../processes/onHob';
+import { hobPowerW, findPot, heatPot, vapourWhileHeldG } from '../processes/onHob';
 import { celsius, courseIn, lostFrom, seconds, stream, thing } from '../specs';
 import type { FigureOf } from '../params';
 import type { StepKind } from '../types';
@@ -28,16 +28,16 @@ export const heat: StepKind<'heat'> = {
   writes: (p) => [p.of],
   run(id, p, get, ctx) {
     const s = get(p.of);
-    const on = potOn(p, ctx);
+    const on = findPot(p, ctx);
     const asked = Math.max(s.temperatureC, Math.min(p.toC, ctx.boilC));
-    const way = rises(s, asked, on, ctx);
+    const way = heatPot(s, asked, on, ctx);
     const { upS: up, topC: toC } = way;
     const rise = courseOf(ctx, 'heatUp', up, () => way.course);
     const held = courseOf(ctx, 'hold', p.holdS, () => holdAt(toC, p.holdS));
     const hot = up > 0 ? advance(s, rise, ctx) : s;
     const out = p.holdS > 0 ? advance(hot, held, ctx) : draftOf(hot);
     // A step that heats nothing changes nothing.
-    const vapour = up + p.holdS > 0 ? way.vapourG + vapourOver(way.faces, toC, p.holdS, ctx) : 0;
+    const vapour = up + p.holdS > 0 ? way.vapourG + vapourWhileHeldG(way.faces, toC, p.holdS, ctx) : 0;
     const steam = Math.min(out.freeWaterG, vapour);
     out.freeWaterG -= steam;
     const figures: { -readonly [F in FigureOf<'heat'>]?: number } = {
@@ -49,9 +49,9 @@ export const heat: StepKind<'heat'> = {
       steamG: steam,
       potShare: volumeMl(s) / on.pot.ml,
       potLimit: POT_FULL,
-      energyKJ: (up * on.hob.watts + p.holdS * drawsW(on, way.lossW)) / 1000,
+      energyKJ: (up * on.hob.watts + p.holdS * hobPowerW(on, way.lossW)) / 1000,
     };
-    if (way.stallsC !== null) stalls(figures, way, asked, on, ctx);
+    if (way.stallsC !== null) addStallFigures(figures, way, asked, ctx);
     return {
       writes: [[p.of, readyAt(out, s.readyAtS + up + p.holdS)]],
       flows: steam > 0 ? [waterFlow(id, at(p.of), away('steam'), steam, toC)] : [],
@@ -61,7 +61,7 @@ export const heat: StepKind<'heat'> = {
           ? [
               {
                 ...{ id: 'heatUp', durationS: up, hands: 'near' as const, timed: true },
-                courseC: (t: number) => (ctx.courses?.heatUp ? rise.at(t) : way.onwards(t)),
+                courseC: (t: number) => (ctx.courses?.heatUp ? rise.at(t) : way.cAt(t)),
               },
             ]
           : []),

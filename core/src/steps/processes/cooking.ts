@@ -17,8 +17,8 @@ import type { Vigour } from '../../laws';
 import { findRoot } from '../../numerics';
 import { advance } from './advance';
 import { courseOf, holdAt } from './course';
-import { drawsW, potOn, rises, vapourOver } from './onHob';
-import type { Pot, Rise } from './onHob';
+import { hobPowerW, findPot, heatPot, vapourWhileHeldG } from './onHob';
+import type { Rise } from './onHob';
 import type { CookingFigure } from '../params';
 import type { Ctx, Task } from '../types';
 
@@ -44,8 +44,8 @@ interface OnHob {
  * as much as the hob gives never boils: it is held where it stops.
  */
 export function cookInPot(id: string, s: Stream, p: OnHob, ctx: Ctx): Cooked {
-  const on = potOn(p, ctx);
-  const rise = rises(s, ctx.boilC, on, ctx);
+  const on = findPot(p, ctx);
+  const rise = heatPot(s, ctx.boilC, on, ctx);
   const up = rise.upS;
   const course = courseOf(ctx, 'heatUp', up, () => rise.course);
   const atBoil = advance(s, course, ctx);
@@ -54,7 +54,7 @@ export function cookInPot(id: string, s: Stream, p: OnHob, ctx: Ctx): Cooked {
   const asked = steamGPerS(p.vigour, on.pot.diameterCm) * multiplier(ctx.beliefs, 'steam', on.pot.id);
   const can = hobSteamGPerS(on.heatW, rise.faces, ctx.boilC, ctx.kit.roomC);
   const boils = rise.stallsC === null;
-  const rate = boils ? Math.min(asked, can) : vapourOver(rise.faces, rise.topC, 1, ctx);
+  const rate = boils ? Math.min(asked, can) : vapourWhileHeldG(rise.faces, rise.topC, 1, ctx);
   const boiling = courseOf(ctx, 'hold', p.holdS, () => holdAt(atBoil.temperatureC, p.holdS));
   const held = advance(atBoil, boiling, ctx, 'open');
   const off = Math.min(rate * p.holdS, held.freeWaterG);
@@ -75,11 +75,11 @@ export function cookInPot(id: string, s: Stream, p: OnHob, ctx: Ctx): Cooked {
     steamWantG: offUp + rate * p.holdS,
     gentleShare: rate > 0 ? Math.min(gentle, can) / rate : 1,
     trueFromC: ctx.boilC - TRUE_BOIL_C,
-    energyKJ: (up * on.hob.watts + p.holdS * drawsW(on, boils ? rate * lambda + walls : rise.lossW)) / 1000,
+    energyKJ: (up * on.hob.watts + p.holdS * hobPowerW(on, boils ? rate * lambda + walls : rise.lossW)) / 1000,
     /** Power that this steaming takes from the hob, as a share of what it can give. */
     steamLoad: on.heatW > 0 ? (asked * lambda + walls) / on.heatW : 99,
   };
-  if (rise.stallsC !== null) stalls(figures, rise, ctx.boilC, on, ctx);
+  if (rise.stallsC !== null) addStallFigures(figures, rise, ctx.boilC, ctx);
   return {
     stream,
     atBoil,
@@ -98,11 +98,9 @@ export function cookInPot(id: string, s: Stream, p: OnHob, ctx: Ctx): Cooked {
 interface StallFigures {
   stallsC?: number;
   heatLossW?: number;
-  heatW?: number;
 }
-/** What a pot that never gets as warm as it should says: where it stops, and the heat it would take. */
-export function stalls(figures: StallFigures, rise: Rise, toC: number, on: Pot, ctx: Ctx): void {
-  figures.heatW = on.heatW;
+/** Adds where a pot stops that never gets as warm as it should, °C, and the heat that it would take, W. */
+export function addStallFigures(figures: StallFigures, rise: Rise, toC: number, ctx: Ctx): void {
   figures.stallsC = rise.stallsC ?? toC;
   figures.heatLossW = potLossW(rise.faces, toC, ctx.kit.roomC).allW;
 }

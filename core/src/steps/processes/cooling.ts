@@ -21,7 +21,7 @@ import { interpolate } from '../../numerics';
 import type { Params } from '../params';
 import type { Trace } from '../reading';
 import type { Ctx } from '../types';
-import { approach, through, traced } from './course';
+import { approach, linearCourse, traced } from './course';
 import type { Course } from './course';
 import { JAR_FILL } from './separating';
 
@@ -162,7 +162,7 @@ function openPot(s: Stream, fromC: number, around: number, capacity: number, pac
   return {
     aroundC: around,
     reachS: reached ? (at.at(-1) ?? 0) : null,
-    legs: (t) => [through(way.c, at, t)],
+    legs: (t) => [linearCourse(way.c, at, t)],
     iceG: 0,
     vapourG: way.vapourG,
     stirS: 0,

@@ -95,8 +95,8 @@ export function freezeOrThaw(startC: number, aroundC: number, tauS: number, body
   return { at, nodes: [...nodes.filter((t) => t >= 0 && t < s).sort((a, b) => a - b), s], endC: at(s) };
 }
 
-/** Straight between temperatures and the instants at which they are reached, s; as it is after the last. */
-export function through(c: readonly number[], s: readonly number[], forS: number): Course {
+/** A course over `forS` seconds, linear between temperatures `c` (°C) reached at the instants `s`; constant after the last. */
+export function linearCourse(c: readonly number[], s: readonly number[], forS: number): Course {
   const last = s.length - 1;
   const at = (t: number): number => {
     let i = 1;

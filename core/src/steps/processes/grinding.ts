@@ -117,7 +117,7 @@ type GrindFigures = { -readonly [F in FigureOf<'grind'>]?: number };
 
 /** J/g that bring its pieces to a size; finer already: 0. */
 export function sizedBy(s: Stream, toUm: number, ctx: Ctx): number {
-  const breaks = breaksOf(s, ctx);
+  const breaks = grindabilityOfPieces(s, ctx);
   return s.sizeUm > toUm && breaks > 0 ? rittingerJPerG(s.sizeUm, toUm, breaks) : 0;
 }
 
@@ -129,7 +129,7 @@ export function ground(s: Stream, energyJPerG: number, jugStartC: number, ctx: C
     byMaterial(s, ctx.materials, (m) => m.openingJPerG * (handlingOf(m).hardDry ? times : 1)) *
     ofMaterial(s, 'opening', ctx);
   if (e0 <= 0) return s;
-  const breaks = breaksOf(s, ctx);
+  const breaks = grindabilityOfPieces(s, ctx);
   const d = draftOf(s);
   if (s.openedShare === 0) d.able = afterHeat(s, jugStartC);
   openTo(d, openedShare(s.openedShare, energyJPerG, e0), jugStartC, ctx);
@@ -140,7 +140,7 @@ export function ground(s: Stream, energyJPerG: number, jugStartC: number, ctx: C
 /** How many times as much energy its hard pieces take as soaked ones do. */
 const toughnessOf = (s: Stream, ctx: Ctx): number => toughness(uptakeOfShut(s, ctx));
 /** How readily its pieces break beside a soaked bean. */
-function breaksOf(s: Stream, ctx: Ctx): number {
+function grindabilityOfPieces(s: Stream, ctx: Ctx): number {
   const times = toughnessOf(s, ctx);
   return byMaterial(s, ctx.materials, (m) => grindabilityOf(m) / (handlingOf(m).hardDry ? times : 1));
 }

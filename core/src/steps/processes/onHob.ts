@@ -1,9 +1,9 @@
 import { capacityOf, multiplier, thingOf, volumeMl } from '../../kitchen';
 import type { Stream, ThingOf } from '../../kitchen';
 import { HOB_EFFICIENCY, latentKJPerKg, potCourse, potFaces, potLossW, vesselKJPerK } from '../../laws';
-import type { PotCourse, PotFaces, PotStands } from '../../laws';
+import type { PotCourse, PotFaces, PotPlacement } from '../../laws';
 import type { Ctx } from '../types';
-import { through } from './course';
+import { linearCourse } from './course';
 import type { Course } from './course';
 
 /** A pot on a hob of this kitchen. */
@@ -14,7 +14,7 @@ export interface Pot {
   readonly heatW: number;
 }
 /** The pot and the hob that a step names. */
-export function potOn(p: { readonly pot: string; readonly hob: string }, ctx: Ctx): Pot {
+export function findPot(p: { readonly pot: string; readonly hob: string }, ctx: Ctx): Pot {
   const hob = thingOf(ctx.kit, 'hob', p.hob);
   const heatW = hob.watts * HOB_EFFICIENCY[hob.heat] * multiplier(ctx.beliefs, 'hob', hob.id);
   return { pot: thingOf(ctx.kit, 'pot', p.pot), hob, heatW };
@@ -25,7 +25,7 @@ export interface Rise {
   readonly upS: number;
   readonly course: Course;
   /** How warm it is so many s in, °C; on a hob that is not turned down it goes on rising, to the boil. */
-  readonly onwards: (s: number) => number;
+  readonly cAt: (s: number) => number;
   readonly vapourG: number;
   /** As warm as it gets, °C; with `stallsC` it never gets as warm as was asked. */
   readonly topC: number;
@@ -38,7 +38,7 @@ export interface Rise {
 const GIVE_UP_S = 2 * 3600;
 
 /** Up to a temperature in a pot that loses heat to the room: open, or under its lid. It may never get there. */
-export function rises(s: Stream, toC: number, on: Pot, ctx: Ctx, stands: PotStands = 'onHob'): Rise {
+export function heatPot(s: Stream, toC: number, on: Pot, ctx: Ctx, stands: PotPlacement = 'onHob'): Rise {
   const faces = potFaces(volumeMl(s), on.pot.diameterCm, stands);
   const kJPerK = capacityOf(s, (s.temperatureC + toC) / 2) + vesselKJPerK(on.pot);
   const warms = toC > s.temperatureC;
@@ -50,12 +50,12 @@ export function rises(s: Stream, toC: number, on: Pot, ctx: Ctx, stands: PotStan
   const topC = way.c.at(-1) ?? s.temperatureC;
   const loss = potLossW(faces, topC, ctx.kit.roomC);
   const waitsG = (loss.vapourW * (upS - reachedS)) / latentKJPerKg(topC);
-  const course = through(way.c, way.s, upS);
+  const course = linearCourse(way.c, way.s, upS);
   const perS = way.stallsC === null ? slopeAtEnd(way) : 0;
   return {
     upS,
     course,
-    onwards: (t) => (t <= upS ? course.at(t) : Math.min(Math.max(topC, ctx.boilC), topC + perS * (t - upS))),
+    cAt: (t) => (t <= upS ? course.at(t) : Math.min(Math.max(topC, ctx.boilC), topC + perS * (t - upS))),
     vapourG: Math.max(0, way.vapourG + waitsG),
     topC,
     stallsC: way.stallsC,
@@ -68,8 +68,8 @@ function slopeAtEnd({ c, s }: PotCourse): number {
   return n > 0 ? ((c[n] as number) - (c[n - 1] as number)) / ((s[n] as number) - (s[n - 1] as number)) : 0;
 }
 /** What evaporates from it while it is kept at a temperature, g. */
-export const vapourOver = (faces: PotFaces, c: number, forS: number, ctx: Ctx): number =>
+export const vapourWhileHeldG = (faces: PotFaces, c: number, forS: number, ctx: Ctx): number =>
   Math.max(0, (potLossW(faces, c, ctx.kit.roomC).vapourW * forS) / latentKJPerKg(c));
 /** Power that a hob draws to make up for a loss, W. */
-export const drawsW = (on: Pot, lossW: number): number =>
+export const hobPowerW = (on: Pot, lossW: number): number =>
   on.heatW > 0 ? on.hob.watts * Math.min(1, Math.max(0, lossW) / on.heatW) : 0;

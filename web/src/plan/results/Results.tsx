@@ -45,7 +45,7 @@ export const Results = memo(function Results({ look, recipe, here, now }: Result
   const flour = massOf(s.products.filter((p) => p.flour));
   const between = (r: { low: number; high: number } | undefined, say: (x: number) => Spoken): string | undefined =>
     r && join(say(r.low)) !== join(say(r.high)) ? `${say(r.low).n}–${join(say(r.high))}` : undefined;
-  // Keeping is told by its low end alone, and not at all where nine kitchens in ten reach the limit.
+  // Only the low end of the keeping time is shown, and nothing where nine kitchens in ten reach the limit.
   const keepLow =
     ranges && join(roughly(ranges.keepS.low)) !== join(roughly(ranges.keepS.high)) ? ranges.keepS.low : null;
   return (
@@ -104,7 +104,7 @@ export const Results = memo(function Results({ look, recipe, here, now }: Result
       )}
       <p className="small quiet mt-1.5 leading-snug">
         {taught !== null && `${taught} `}
-        {m && keepLow !== null && `In one kitchen in ten it keeps less than ${join(roughly(keepLow))}. `}
+        {m && keepLow !== null && `One kitchen in ten gets less than ${join(roughly(keepLow))}. `}
         {m?.keep?.limit === 'cap' ? 'Keeping stops at the cap for this milk. ' : ''}Keeping times are a guide; your
         local food-safety authority decides. If in doubt, throw it out.
       </p>

@@ -22,7 +22,7 @@ export function HowItParts({ parts, methods }: HowItPartsProps) {
   const does = lines.some((l) => Math.max(l.fitted.finalShare, l.expected.finalShare) >= PARTS_FROM);
   if (lines.length === 0) return null;
   const looks = lines.reduce((n, l) => n + l.seen.length, 0);
-  if (!does) return <p className="mt-3">It does not part: {looks} looks found no thin or clear layer.</p>;
+  if (!does) return <p className="mt-3">It does not part: {looks} looks found no watery or clear layer.</p>;
   return (
     <section aria-label="How it parts" className="mt-4">
       <h3 className="text-lg">How it parts</h3>

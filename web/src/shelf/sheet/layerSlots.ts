@@ -7,9 +7,9 @@ export type Slot = (typeof SLOTS)[number];
 export const NAMES: Readonly<Record<Slot, string>> = {
   cream: LAYER_WORDS.cream.word,
   clearTop: 'clear, on top',
-  thinTop: 'thin, on top',
+  thinTop: 'watery, on top',
   body: LAYER_WORDS.body.word,
-  thinLow: 'thin, below',
+  thinLow: 'watery, below',
   clearLow: 'clear, below',
   sediment: LAYER_WORDS.sediment.word,
 };
